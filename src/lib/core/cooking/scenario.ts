@@ -1,0 +1,223 @@
+import type { FoodSpec } from '../foods/food-spec.ts';
+import type { Fineness } from '../heat/grid.ts';
+import { thickened, type Shape } from '../heat/shape.ts';
+import { thermalTable } from '../heat/thermal-table.ts';
+import {
+	pressureCookerModel,
+	roasterModel,
+	slowCookerModel,
+	type Kitchen,
+	type PotModel,
+	type PressureCooker,
+	type SlowCooker
+} from '../kitchen/appliance-parameters.ts';
+import { dishKinds, type DishKind } from '../tables/dish-kinds.ts';
+import type { CookingState } from './cooking-state.ts';
+import { rateTable } from './doneness.ts';
+import { FilledPan } from './filled-pan.ts';
+import { loadOfPiece, loadOfPool, type CookedPiece } from './load.ts';
+import type { Method } from './method.ts';
+import { Pot, type PotTables } from './pot.ts';
+import { comeUp, hold, releaseAndRest } from './pressure-phases.ts';
+import { pressureCookingC, pressureFrozenLiquidC } from './run-pressure-cooker.ts';
+import { slowFrozenLiquidC } from './run-slow-cooker.ts';
+import { emptyTimeline, reaches, type Goal, type Timeline } from './timeline.ts';
+import { halfRange, type Unknowns } from './unknowns.ts';
+
+/** One way to cook one thing: what lies in the appliance, and which appliance. */
+export interface Scenario {
+	readonly kind: DishKind;
+	readonly method: Method;
+	/** what is conducted through; null when the dish is loose and all of it is the pool */
+	readonly piece: { readonly food: FoodSpec; readonly shape: Shape; readonly count: number } | null;
+	readonly massKg: number;
+	readonly liquidKg: number;
+	readonly startC: number;
+	/** it bakes in a pan that it fills */
+	readonly filled: boolean;
+	readonly slowCooker: SlowCooker;
+	readonly pressureCooker: PressureCooker;
+	readonly kitchen: Kitchen;
+}
+
+/** How closely to look: the likely run in full, those for the spread coarsely. */
+export type Effort = 'likely' | 'spread';
+
+const effort = {
+	likely: { fineness: 'medium' as Fineness, slowS: 60, pressureS: 10, releaseS: 10 },
+	spread: { fineness: 'coarse' as Fineness, slowS: 120, pressureS: 15, releaseS: 20 }
+};
+
+/** Thermal tables by food and z, shared between the runs of one question. */
+export class TableCache {
+	private readonly tables = new Map<string, PotTables>();
+	get(food: FoodSpec, zK: number): PotTables {
+		const key = JSON.stringify([food, zK]);
+		let tables = this.tables.get(key);
+		if (!tables) {
+			const thermal = thermalTable(food);
+			tables = { thermal, rates: rateTable(thermal, zK) };
+			this.tables.set(key, tables);
+		}
+		return tables;
+	}
+}
+
+function foodWith(food: FoodSpec, u: Unknowns): FoodSpec {
+	if (u.conductivity === 0) return food;
+	const mobility = food.mobility ?? 1;
+	const excess = Math.max(0, mobility - 1) * (1 - halfRange.mobilityExcess01 * u.conductivity);
+	const base = Math.min(1, mobility) * (1 - halfRange.conductivity01 * u.conductivity);
+	return { ...food, mobility: base + excess };
+}
+
+function modelWith<M extends PotModel>(model: M, u: Unknowns): M {
+	const transfer = 1 - halfRange.transfer01 * u.transfer;
+	const loss = 1 + halfRange.loss01 * u.loss;
+	return {
+		...model,
+		wallLossWPerK: model.wallLossWPerK * loss,
+		lidLossWPerK: model.lidLossWPerK * loss,
+		wetH: model.wetH * transfer,
+		steamH: model.steamH * transfer
+	};
+}
+
+/** The state of a cook at the start, its stepper, and its power. */
+export function startedCook(s: Scenario, u: Unknowns, level: Effort, tables: TableCache) {
+	const { zK } = dishKinds[s.kind];
+	const { fineness } = effort[level];
+	const startC = s.startC - halfRange.startK * u.startTemperature;
+	const power = 1 - halfRange.power01 * u.power;
+	const ovenC = s.method.appliance === 'oven' ? s.method.ovenC - halfRange.ovenK * u.ovenTemperature : 0;
+	const piece: CookedPiece | null = s.piece && {
+		food: foodWith(s.piece.food, u),
+		shape: thickened(s.piece.shape, 1 + halfRange.thickness01 * u.thickness),
+		count: s.piece.count,
+		startC,
+		liquidKg: s.liquidKg
+	};
+	const potTables = piece && tables.get(piece.food, zK);
+	if (s.method.appliance === 'oven' && s.filled && piece && potTables)
+		return {
+			pan: new FilledPan({
+				piece,
+				ovenC,
+				covered: s.method.covered,
+				fan: false,
+				h01: 1 - halfRange.transfer01 * u.transfer,
+				kitchen: s.kitchen,
+				fineness,
+				tables: potTables
+			})
+		};
+	const pot = (model: PotModel, frozenLiquidC: number) =>
+		new Pot({
+			model,
+			load: piece
+				? loadOfPiece(piece, model, frozenLiquidC)
+				: loadOfPool({ massKg: s.massKg, liquidKg: s.liquidKg, startC }),
+			kitchen: s.kitchen,
+			zK,
+			fineness,
+			tables: potTables
+		});
+	switch (s.method.appliance) {
+		case 'slow-cooker': {
+			const model = modelWith(slowCookerModel(s.slowCooker), u);
+			const powerW = (s.method.setting === 'low' ? model.lowW : model.highW) * power;
+			return { pot: pot(model, slowFrozenLiquidC), powerW };
+		}
+		case 'pressure-cooker': {
+			const model = modelWith(pressureCookerModel(s.pressureCooker), u);
+			return {
+				pot: pot(model, pressureFrozenLiquidC),
+				powerW: model.powerW * power,
+				targetC: pressureCookingC(model.gaugeKPa, s.kitchen.altitudeM)
+			};
+		}
+		case 'oven':
+			return { pot: pot(modelWith(roasterModel(ovenC, false), u), slowFrozenLiquidC), powerW: 0 };
+	}
+}
+
+function push(t: Timeline, s: Scenario, state: CookingState, at: { setMin: number; totalMin: number; coreC: number }): void {
+	t.setMin.push(at.setMin);
+	t.totalMin.push(at.totalMin);
+	t.cookMin.push(dishKinds[s.kind].measure === 'mean' ? state.meanCookMin : state.coldestCookMin);
+	t.coreC.push(at.coreC);
+	t.lethality70Min.push(state.lethality70Min);
+	t.hazardH.push(state.hazardH);
+	t.poolHazardH.push(state.poolHazardH);
+}
+
+export interface TimelineRequest {
+	scenario: Scenario;
+	unknowns: Unknowns;
+	effort: Effort;
+	tables: TableCache;
+	/** the run ends when this is reached */
+	until: Goal;
+	/** or here: minutes from switching on (slow cooker, oven), minutes at pressure */
+	longestMin: number;
+	/** under pressure: hold times whose release is wanted exactly (a recipe's own minutes) */
+	holdsMin?: readonly number[];
+}
+
+/** Runs a scenario; also gives minutes of come-up and release under pressure. */
+export function timelineOf(request: TimelineRequest): Timeline & { comeUpMin: number | null } {
+	return request.scenario.method.appliance === 'pressure-cooker'
+		? pressureTimeline(request)
+		: steadyTimeline(request);
+}
+
+function steadyTimeline({ scenario, unknowns, effort: level, tables, until, longestMin }: TimelineRequest) {
+	const cook = startedCook(scenario, unknowns, level, tables);
+	const state: CookingState = cook.pan ?? cook.pot;
+	const timeline = emptyTimeline();
+	const record = () =>
+		push(timeline, scenario, state, { setMin: state.minute, totalMin: state.minute, coreC: state.coldestC });
+	record();
+	const stepS = effort[level].slowS;
+	while (state.minute < longestMin - 1e-9 && !reaches(timeline, until)) {
+		const dtS = Math.min(stepS, (longestMin - state.minute) * 60);
+		if (cook.pan) cook.pan.step(dtS);
+		else cook.pot.step(dtS, { powerW: cook.powerW });
+		record();
+	}
+	return { ...timeline, comeUpMin: null };
+}
+
+/** One run of the hold; releases branch off from copies of it, closer together early, so no hold is computed twice. */
+function pressureTimeline(request: TimelineRequest) {
+	const { scenario, unknowns, effort: level, tables, until, longestMin } = request;
+	const cook = startedCook(scenario, unknowns, level, tables);
+	const timeline = emptyTimeline();
+	if (!cook.pot || cook.targetC === undefined) return { ...timeline, comeUpMin: null };
+	const { pot, targetC } = cook;
+	const release = (scenario.method.appliance === 'pressure-cooker' && scenario.method.release) || 'natural';
+	const { pressureS, releaseS } = effort[level];
+	const comeUpMin = comeUp(pot, { powerW: cook.powerW, targetC, stepS: pressureS });
+	if (comeUpMin === null) return { ...timeline, comeUpMin };
+	const branch = (heldMin: number) => {
+		const end = pot.clone();
+		releaseAndRest(end, { release, stepS: releaseS });
+		push(timeline, scenario, end, {
+			setMin: heldMin,
+			totalMin: end.minute,
+			coreC: Math.max(pot.coldestC, end.coldestC)
+		});
+	};
+	let heldMin = 0;
+	const exact = [...(request.holdsMin ?? [])].sort((a, b) => a - b);
+	if (exact.length === 0) branch(0);
+	while (heldMin < longestMin - 1e-9 && !(exact.length === 0 && reaches(timeline, until))) {
+		const next = exact.shift() ?? heldMin + Math.max(level === 'likely' ? 2 : 3, heldMin * 0.1);
+		hold(pot, { targetC, minutes: next - heldMin, stepS: pressureS });
+		heldMin = next;
+		branch(heldMin);
+		if (request.holdsMin && exact.length === 0) break;
+	}
+	return { ...timeline, comeUpMin };
+}
+

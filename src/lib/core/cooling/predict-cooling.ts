@@ -1,0 +1,165 @@
+import { CoreError } from '../errors.ts';
+import type { FoodSpec } from '../foods/food-spec.ts';
+import { requireRange } from '../require-range.ts';
+import {
+	simulateInSurroundings,
+	type Stage,
+	type SurroundingsInput
+} from '../heat/simulate-in-surroundings.ts';
+import { thickened, volumeM3, type Shape } from '../heat/shape.ts';
+import { thermalTable, type ThermalTable } from '../heat/thermal-table.ts';
+import { coolingRuleFor, missedGate, twoStageRule, type CoolingRule } from '../safety/two-stage-rule.ts';
+import { latentIceJPerKg } from '../tables/choi-okos.ts';
+import { places, type PlaceName } from '../tables/places.ts';
+
+export type CoolingPlace =
+	| { place: 'counter' | 'cold-water' | 'refrigerator' | 'freezer'; durationMin?: number }
+	/** without amounts the bath is taken to be kept icy, and `iceNeededKg` says what that takes */
+	| { place: 'ice-bath'; durationMin?: number; iceKg?: number; waterKg?: number };
+
+export interface CoolingResult {
+	minutes: ArrayLike<number>;
+	warmestC: ArrayLike<number>;
+	/** minutes after the warmest point passed 57 °C (after the start if it began below); null if not within 24 h */
+	to21Min: number | null;
+	to5Min: number | null;
+	/** `two-stage`, or `four-hours` when the food starts below 57 °C */
+	rule: CoolingRule;
+	/** `at-risk`: passes as likely, not at the unfavourable end of what is unknown */
+	verdict: 'pass' | 'at-risk' | 'fail';
+	failed: null | 'to21' | 'to5';
+	iceNeededKg: number | null;
+	/** minutes from the start until the clock of the rule began (57 °C passed) */
+	clockStartMin: number;
+	/** the curve at the unfavourable end */
+	slow: { minutes: ArrayLike<number>; warmestC: ArrayLike<number>; to21Min: number | null; to5Min: number | null };
+}
+
+export interface CoolingInput {
+	food: FoodSpec;
+	shape: Shape;
+	startC: number;
+	places: CoolingPlace[];
+	/** a lid halves the top h */
+	lid?: boolean;
+	/** stirred: one temperature throughout */
+	stirred?: boolean;
+	roomC?: number;
+	refrigeratorC?: number;
+	freezerC?: number;
+	/** a vessel whose top stands out of the water: its top meets the room's air; default: water on every face */
+	topInAir?: boolean;
+}
+
+const dayMin = 24 * 60;
+/** Share of each unknown taken together so that the joint effect sits at P90 (three of equal weight: 1/√3). */
+const jointShare = 1 / Math.sqrt(3);
+
+/**
+ * Cooling in one place after another against the two-stage rule. Times are the likely ones; the verdict uses the unfavourable
+ * end (h, thickness, mobility, place temperature). Throws coded errors for broken input.
+ */
+export function predictCooling(input: CoolingInput): CoolingResult {
+	if (input.places.length === 0) throw new CoreError('no-stages');
+	requireRange('startC', input.startC, -1, 105);
+	const rule = coolingRuleFor(input.startC);
+	const table = thermalTable(input.food);
+	const likely = coolingRun(input, table, { h01: 1, thickness01: 1, warmer01: 0 });
+	const slow = coolingRun(
+		{ ...input, food: { ...input.food, mobility: Math.min(1, input.food.mobility ?? 1) } },
+		null,
+		{ h01: jointShare, thickness01: 1 + 0.1 * jointShare, warmer01: jointShare }
+	);
+	const failed = missedGate({ rule, ...likely });
+	const slowFailed = missedGate({ rule, ...slow });
+	const onIce = input.places.some((p) => p.place === 'ice-bath');
+	return {
+		minutes: likely.minutes,
+		warmestC: likely.warmestC,
+		to21Min: likely.to21Min,
+		to5Min: likely.to5Min,
+		rule,
+		verdict: failed ? 'fail' : slowFailed ? 'at-risk' : 'pass',
+		failed: failed ?? slowFailed,
+		iceNeededKg: onIce ? heatToRemoveJ(input, table) / latentIceJPerKg : null,
+		clockStartMin: likely.clockStartMin,
+		slow: {
+			minutes: slow.minutes,
+			warmestC: slow.warmestC,
+			to21Min: slow.to21Min,
+			to5Min: slow.to5Min
+		}
+	};
+}
+
+function heatToRemoveJ(input: CoolingInput, table: ThermalTable): number {
+	const perM3 = table.enthalpyAt(input.startC) - table.enthalpyAt(twoStageRule.secondGateC);
+	return Math.max(0, perM3) * volumeM3(input.shape);
+}
+
+function placeC(place: PlaceName, input: CoolingInput): number {
+	const set = { counter: input.roomC, refrigerator: input.refrigeratorC, freezer: input.freezerC };
+	return (place in set ? set[place as keyof typeof set] : undefined) ?? places[place].defaultC;
+}
+
+function coolingRun(
+	input: CoolingInput,
+	table: ThermalTable | null,
+	/** h01: 1 likely, else the share of its spread taken off */
+	spread: { h01: number; thickness01: number; warmer01: number }
+) {
+	const shape = thickened(input.shape, spread.thickness01);
+	const bathByStage = new Map<Stage, { iceKg: number; waterKg: number; beforeJ: number | null }>();
+	const stages = input.places.map((p, i): Stage => {
+		const { hWPerM2K, movingHWPerM2K, spread: unknown } = places[p.place];
+		const inWater = p.place === 'ice-bath' || p.place === 'cold-water';
+		const share = spread.h01 === 1 ? 1 : 1 - unknown.h01 * spread.h01;
+		const h = (input.stirred && inWater ? movingHWPerM2K : hWPerM2K) * share;
+		const topH = inWater && input.topInAir ? places.counter.hWPerM2K * share : h;
+		const last = i === input.places.length - 1;
+		const stage: Stage = {
+			durationMin: last ? 2 * dayMin : requireRange('durationMin', p.durationMin ?? 2 * dayMin, 0, 1e5),
+			ambientC: placeC(p.place, input) + unknown.deltaK * spread.warmer01,
+			surface: { side: h, bottom: h, top: topH * (input.lid ? 0.5 : 1) }
+		};
+		if (p.place === 'ice-bath' && p.iceKg !== undefined)
+			bathByStage.set(stage, {
+				iceKg: requireRange('iceKg', p.iceKg, 0, 200),
+				waterKg: requireRange('waterKg', p.waterKg ?? p.iceKg, 0, 400),
+				beforeJ: null
+			});
+		return stage;
+	});
+	/** A bath with a given amount of ice: icy until it has melted, then the water warms. */
+	const ambientAt: SurroundingsInput['ambientAt'] = (stage, _min, takenJ) => {
+		const bath = bathByStage.get(stage);
+		if (!bath) return stage.ambientC;
+		bath.beforeJ ??= takenJ;
+		const givenJ = bath.beforeJ - takenJ;
+		const leftJ = givenJ - bath.iceKg * latentIceJPerKg;
+		return leftJ <= 0 ? stage.ambientC : stage.ambientC + leftJ / ((bath.iceKg + bath.waterKg + 0.1) * 4190);
+	};
+	const falling = (tempC: number) => ({ of: 'warmest', tempC, direction: 'falling' }) as const;
+	const run = simulateInSurroundings({
+		food: input.food,
+		shape,
+		startC: input.startC,
+		stages,
+		ambientAt,
+		stirred: input.stirred,
+		table: table ?? undefined,
+		fineness: spread.h01 === 1 ? 'normal' : 'coarse',
+		crossings: [falling(57), falling(21), falling(5)],
+		stopWhenAllCrossed: true
+	});
+	const clockStartMin = run.crossedMin[0] ?? dayMin;
+	const since = (at: number | null) =>
+		at === null || at - clockStartMin > dayMin ? null : Math.max(0, at - clockStartMin);
+	return {
+		minutes: run.minutes,
+		warmestC: run.warmestC,
+		clockStartMin,
+		to21Min: since(run.crossedMin[1]),
+		to5Min: since(run.crossedMin[2])
+	};
+}

@@ -1,0 +1,65 @@
+import type { CoreTemperatureClass } from '../tables/core-temperatures.ts';
+import type { StorageGroup } from '../tables/storage-life.ts';
+import { normalisedComposition, type Composition } from './composition.ts';
+import { itemRows } from './item-rows.ts';
+
+export type Hygiene = 'ready-to-eat' | 'raw-vegetable' | 'raw-egg' | 'raw-poultry' | 'raw-meat-fish';
+
+export interface Item {
+	readonly name: string;
+	readonly composition: Readonly<Composition>;
+	readonly densityKgPerL: number;
+	/** weight of one, kg; null where it is not counted */
+	readonly pieceKg: number | null;
+	/** null: keeps with whatever it is in (oil, salt, spices) */
+	readonly storage: StorageGroup | null;
+	readonly hygiene: Hygiene;
+	/** null: needs no core temperature of its own */
+	readonly core: CoreTemperatureClass | null;
+	readonly allergens: readonly string[];
+}
+
+function itemOf(row: (typeof itemRows)[number]): Item {
+	const [name, , parts, densityKgPerL, pieceG, storage, hygiene, core, allergens] = row;
+	const [water, protein, fat, carbohydrate, fibre, ash] = parts.split(' ').map((g) => Number(g) / 100);
+	return {
+		name,
+		composition: normalisedComposition({ water, protein, fat, carbohydrate, fibre, ash }),
+		densityKgPerL,
+		pieceKg: pieceG > 0 ? pieceG / 1000 : null,
+		storage: (storage || null) as StorageGroup | null,
+		hygiene: hygiene as Hygiene,
+		core: (core || null) as CoreTemperatureClass | null,
+		allergens: allergens ? allergens.split(',') : []
+	};
+}
+
+const byAlias = new Map<string, Item>();
+for (const row of itemRows) {
+	const item = itemOf(row);
+	for (const alias of [row[0], ...row[1].split(',').filter(Boolean)]) byAlias.set(alias, item);
+}
+const longestAlias = Math.max(...[...byAlias.keys()].map((alias) => alias.split(' ').length));
+
+/** The catalogue's item whose name or other name is the longest run of words in a text; null when none is. */
+export function findItem(text: string): Item | null {
+	const words = text
+		.toLowerCase()
+		.replace(/[^\p{L}\s-]/gu, ' ')
+		.split(/\s+/)
+		.filter(Boolean);
+	for (let length = Math.min(longestAlias, words.length); length > 0; length--)
+		for (let start = words.length - length; start >= 0; start--) {
+			const item = byAlias.get(words.slice(start, start + length).join(' '));
+			if (item) return item;
+		}
+	return null;
+}
+
+/** An item by the catalogue's own name. */
+export function itemByName(name: string): Item | null {
+	const item = byAlias.get(name);
+	return item && item.name === name ? item : null;
+}
+
+export const allItems: readonly Item[] = [...new Set(byAlias.values())];

@@ -1,0 +1,40 @@
+/** The public face of the computation core. Pure functions of their arguments. See docs/numbers.md. */
+export type { Composition } from './foods/composition.ts';
+export type { ConstantMaterial, FoodSpec } from './foods/food-spec.ts';
+export { foodProperties } from './foods/food-properties.ts';
+export { airPressureKPa } from './water/air-pressure.ts';
+export { boilingC } from './water/saturation.ts';
+export type { Shape } from './heat/shape.ts';
+export {
+	simulateInSurroundings,
+	type Crossing,
+	type Run,
+	type Stage,
+	type SurfaceWPerM2K
+} from './heat/simulate-in-surroundings.ts';
+export { cookValueMin } from './heat/cook-value.ts';
+export {
+	predictCooling,
+	type CoolingInput,
+	type CoolingPlace,
+	type CoolingResult
+} from './cooling/predict-cooling.ts';
+export { freezingTime } from './freezing/freezing-time.ts';
+export { thawingTime } from './freezing/thawing-time.ts';
+export type { Bowl, Kitchen, PressureCooker, SlowCooker } from './kitchen/appliance-parameters.ts';
+export type { CookedPiece } from './cooking/load.ts';
+export type { CookRun } from './cooking/cook-run.ts';
+export { runSlowCooker } from './cooking/run-slow-cooker.ts';
+export { runPressureCooker } from './cooking/run-pressure-cooker.ts';
+export { runOven } from './cooking/run-oven.ts';
+export type { DishKind } from './tables/dish-kinds.ts';
+export type { Method, State } from './cooking/method.ts';
+export {
+	convertCook,
+	type ConvertInput,
+	type CookOption,
+	type Spread
+} from './cooking/convert-cook.ts';
+export type { StorageGroup } from './tables/storage-life.ts';
+export { storageLife, type StoredPart } from './storage/storage-life.ts';
+export { CoreError, coreErrorCodes, type CoreErrorCode } from './errors.ts';

@@ -1,0 +1,116 @@
+import { requireRange } from '../require-range.ts';
+
+export interface Bowl {
+	kind: 'round' | 'oval';
+	lengthM: number;
+	widthM: number;
+	depthM: number;
+}
+/** Effective heating power (the plate's figure is about 1.3 times it); `lossWPerK` is wall and lid together, split 5 : 3. */
+export interface SlowCooker {
+	volumeL: number;
+	effectiveLowW?: number;
+	effectiveHighW?: number;
+	lossWPerK?: number;
+	bowl?: Bowl;
+}
+export interface PressureCooker {
+	volumeL: number;
+	powerW?: number;
+	gaugeKPa?: number;
+	bowl?: Bowl;
+}
+export interface Kitchen {
+	altitudeM: number;
+	roomC: number;
+}
+
+/** A heated pot as two lumps, wall and pool. Temperatures °C, conductances W/K, heats J/K. */
+export interface PotModel {
+	readonly wallHeatJPerK: number;
+	readonly wallLossWPerK: number;
+	readonly lidLossWPerK: number;
+	readonly wallToPoolWPerK: number;
+	/** K in Q = K·y/(1 − y), y = saturation over air pressure, W */
+	readonly evaporationW: number;
+	/** an oven around the wall, or none */
+	readonly oven: { readonly wPerK: number; readonly ovenC: number } | null;
+	readonly purgeKg: number;
+	/** heat transfer where the food is wetted, above the liquid, W/m²K */
+	readonly wetH: number;
+	readonly steamH: number;
+	readonly baseM2: number;
+	/** the top of the piece is always above the liquid (covered roaster) */
+	readonly topAlwaysDry: boolean;
+}
+
+const referenceL = 5.7;
+const scale = (volumeL: number) => (requireRange('volumeL', volumeL, 0.5, 30) / referenceL) ** (2 / 3);
+
+/** Slow cooker: calibrated at 5.7 L to common practice, other sizes by (V/5.7)^(2/3). Judgement where nothing is measured. */
+export function slowCookerModel(cooker: SlowCooker): PotModel & { lowW: number; highW: number; warmW: number } {
+	const s = scale(cooker.volumeL);
+	const loss = requireRange('lossWPerK', cooker.lossWPerK ?? 1.6 * s, 0.05, 50);
+	return {
+		wallHeatJPerK: 3000 * s,
+		wallLossWPerK: (loss * 5) / 8,
+		lidLossWPerK: (loss * 3) / 8,
+		wallToPoolWPerK: 14 * s,
+		evaporationW: 4,
+		oven: null,
+		purgeKg: 0.15,
+		wetH: 100,
+		steamH: 30,
+		baseM2: 0.045 * s,
+		topAlwaysDry: false,
+		lowW: requireRange('effectiveLowW', cooker.effectiveLowW ?? 140 * s, 5, 3000),
+		highW: requireRange('effectiveHighW', cooker.effectiveHighW ?? 195 * s, 5, 3000),
+		warmW: 80 * s
+	};
+}
+
+/** Pressure cooker: one heat transfer coefficient throughout, since steam condenses on what is not wetted. */
+export function pressureCookerModel(cooker: PressureCooker): PotModel & { powerW: number; gaugeKPa: number } {
+	const s = scale(cooker.volumeL);
+	return {
+		wallHeatJPerK: 1300 * s,
+		wallLossWPerK: 0.9 * s,
+		lidLossWPerK: 1.1 * s,
+		wallToPoolWPerK: 60,
+		evaporationW: 0,
+		oven: null,
+		purgeKg: 0.1,
+		wetH: 400,
+		steamH: 400,
+		baseM2: 0.045 * s,
+		topAlwaysDry: false,
+		powerW: requireRange('powerW', cooker.powerW ?? 900, 50, 5000),
+		gaugeKPa: requireRange('gaugeKPa', cooker.gaugeKPa ?? 72, 5, 120)
+	};
+}
+
+/** How much a fan raises heat transfer in an oven: 25 over 18 W/m²K (from memory, judgement). */
+export const fanGain = 25 / 18;
+
+/** Covered roaster in an oven, with liquid. */
+export function roasterModel(ovenC: number, fan: boolean): PotModel {
+	return {
+		wallHeatJPerK: 900,
+		wallLossWPerK: 0,
+		lidLossWPerK: 0,
+		wallToPoolWPerK: 14,
+		evaporationW: 6,
+		oven: { wPerK: 1.7 * (fan ? fanGain : 1), ovenC },
+		purgeKg: 0.15,
+		wetH: 100,
+		steamH: 30,
+		baseM2: 0.09,
+		topAlwaysDry: true
+	};
+}
+
+/** Heat transfer on a pan that its food fills, W/m²K. */
+export function panSurface(covered: boolean, fan: boolean) {
+	const gain = fan ? fanGain : 1;
+	return { side: 18 * gain, bottom: 18 * gain, top: (covered ? 9 : 20) * gain };
+}

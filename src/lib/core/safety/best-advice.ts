@@ -1,0 +1,92 @@
+import type { Method, State } from '../cooking/method.ts';
+
+export type Advice = 'good' | 'caution' | 'refused';
+export interface Reason {
+	code: ReasonCode;
+	values?: Record<string, number>;
+}
+
+/** Every reason an answer can carry; wording is in `present/`. */
+export const reasonCodes = [
+	'hours-in-danger',
+	'hours-in-danger-worst',
+	'thaw-first',
+	'only-flat',
+	'only-light',
+	'hot-liquid',
+	'reheat-fast-first',
+	'too-full',
+	'under-half-full',
+	'more-than-the-bowl',
+	'block-too-big',
+	'never-ready',
+	'may-not-finish',
+	'not-in-pressure-cooker',
+	'poor-in-slow-cooker',
+	'cut-in-pieces',
+	'first-hour-high',
+	'thick-block',
+	'long-under-pressure',
+	'add-liquid',
+	'set-long-end',
+	'recipe-clipped',
+	'instead'
+] as const;
+export type ReasonCode = (typeof reasonCodes)[number];
+
+export function worse(a: Advice, b: Advice): Advice {
+	const order: Advice[] = ['good', 'caution', 'refused'];
+	return order[Math.max(order.indexOf(a), order.indexOf(b))];
+}
+
+export interface AdviceFacts {
+	method: Method;
+	state: State;
+	content: 'raw-meat' | 'cooked' | 'plain';
+	thicknessM: number;
+	massKg: number;
+	hazardH: { likely: number; worst: number };
+}
+
+const flatM = 0.05;
+const lightKg = 1.5;
+
+/**
+ * The best advice allowed in a slow cooker: the table of docs/safety.md. Public advice (USDA FSIS): thaw meat first, do not
+ * reheat in it. Hours are those of the worst cell between 5 and 60 °C.
+ */
+export function bestAdvice(facts: AdviceFacts): { advice: Advice; reasons: Reason[] } {
+	const reasons: Reason[] = [];
+	let advice: Advice = 'good';
+	const add = (to: Advice, code: ReasonCode, values?: Record<string, number>) => {
+		advice = worse(advice, to);
+		reasons.push(values ? { code, values } : { code });
+	};
+	if (facts.method.appliance !== 'slow-cooker') return { advice, reasons };
+	const { likely, worst } = facts.hazardH;
+	switch (facts.content) {
+		case 'raw-meat':
+			if (facts.state === 'thawed') {
+				if (worst > 6) add('refused', 'hours-in-danger-worst', { likely, worst, limitH: 6 });
+				else if (likely > 4) {
+					add('caution', 'hours-in-danger', { likely, worst, limitH: 4 });
+					add('caution', 'first-hour-high');
+				}
+			} else {
+				add('caution', 'thaw-first');
+				add('caution', 'hot-liquid');
+				if (facts.thicknessM > flatM + 1e-9) add('refused', 'only-flat', { thicknessM: facts.thicknessM, limitM: flatM });
+				if (facts.massKg > lightKg + 1e-9) add('refused', 'only-light', { massKg: facts.massKg, limitKg: lightKg });
+				if (worst > 4) add('refused', 'hours-in-danger-worst', { likely, worst, limitH: 4 });
+			}
+			break;
+		case 'cooked':
+			add('caution', 'reheat-fast-first');
+			if (likely > 4) add('refused', 'hours-in-danger', { likely, worst, limitH: 4 });
+			break;
+		case 'plain':
+			if (facts.state === 'frozen' && likely > 4) add('caution', 'hours-in-danger', { likely, worst, limitH: 4 });
+			break;
+	}
+	return { advice, reasons };
+}
