@@ -21,7 +21,6 @@ export const containers = {
 	'tub-2l': { lengthM: 0.19, widthM: 0.13, mostM: 0.09, rigid: true, pan: false },
 	'pan-20': { lengthM: 0.2, widthM: 0.2, mostM: 0.055, rigid: true, pan: true },
 	'pan-30': { lengthM: 0.3, widthM: 0.2, mostM: 0.06, rigid: true, pan: true },
-	'cup-tin': { lengthM: 0.07, widthM: 0.07, mostM: 0.035, rigid: true, pan: true }
 } as const satisfies Record<string, Container>;
 
 export type ContainerKey = keyof typeof containers;

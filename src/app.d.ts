@@ -1,0 +1,18 @@
+import type { ComputeCard } from '$lib/server/card-worker';
+import type { Db } from '$lib/server/db/open';
+
+declare global {
+	namespace App {
+		interface Error {
+			message: string;
+			/** quoted to whoever looks into the log */
+			reference?: string;
+		}
+		interface Locals {
+			db: Db;
+			computeCard: ComputeCard;
+		}
+	}
+}
+
+export {};

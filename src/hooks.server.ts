@@ -1,0 +1,51 @@
+import { randomUUID } from 'node:crypto';
+import { env } from '$env/dynamic/private';
+import { building } from '$app/environment';
+import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { startCardWorker } from '$lib/server/card-worker';
+import { DataFolderInUse } from '$lib/server/db/lock';
+import { openDatabase, type Opened } from '$lib/server/db/open';
+
+let opened: Opened | undefined;
+let cards: ReturnType<typeof startCardWorker> | undefined;
+
+export const init: ServerInit = async () => {
+	if (building) return;
+	const startedMs = Date.now();
+	try {
+		opened = await openDatabase({
+			dataDir: env.ALMACEN_DATA || 'data',
+			migrationsDir: 'drizzle',
+			preparedDump: 'build/prepared/empty.tar.gz'
+		});
+	} catch (error) {
+		if (!(error instanceof DataFolderInUse)) throw error;
+		console.error(error.message);
+		process.exit(3);
+	}
+	cards = startCardWorker();
+	console.log(`Data folder open after ${Date.now() - startedMs} ms.`);
+	process.once('sveltekit:shutdown', async () => {
+		await cards?.stop();
+		await opened?.close();
+		process.exit(0);
+	});
+};
+
+export const handle: Handle = async ({ event, resolve }) => {
+	if (opened && cards) {
+		event.locals.db = opened.db;
+		event.locals.computeCard = cards.compute;
+	}
+	return resolve(event);
+};
+
+export const handleError: HandleServerError = ({ error, event, status, message }) => {
+	if (status === 404) return { message: 'There is nothing at this address.' };
+	const reference = randomUUID().slice(0, 8);
+	console.error(`[${reference}] ${event.request.method} ${event.url.pathname}: ${message}`, error);
+	return {
+		message: 'Something went wrong on our side. What you typed is still in the page you came from.',
+		reference
+	};
+};

@@ -1,0 +1,127 @@
+import { parseIngredient } from 'parse-ingredient';
+import { findItem } from '../core/foods/item-catalogue.ts';
+import { lineMassKg } from '../core/foods/line-mass.ts';
+import type { Stage } from '../core/foods/dish-facts.ts';
+import { measures, type MeasureName } from '../core/units/measures.ts';
+
+/** An ingredient line as understood. The text is kept as typed, whatever was understood of it. */
+export interface ParsedLine {
+	text: string;
+	quantity: number | null;
+	/** upper end of a typed range */
+	quantityTo: number | null;
+	unit: MeasureName | null;
+	/** the words that name the item */
+	item: string;
+	/** name in the catalogue; null when it is not known */
+	itemName: string | null;
+	cut: string;
+	stage: Stage;
+	/** `full`: weight can be computed; `item`: item known, amount open ("to taste"); `text`: kept as text only */
+	understood: 'full' | 'item' | 'text';
+}
+
+const unitOfId: Record<string, MeasureName> = {
+	gram: 'g',
+	kilogram: 'kg',
+	ounce: 'oz',
+	pound: 'lb',
+	milliliter: 'ml',
+	centiliter: 'cl',
+	deciliter: 'dl',
+	liter: 'l',
+	teaspoon: 'tsp',
+	tablespoon: 'tbsp',
+	fluidounce: 'fl oz',
+	cup: 'cup',
+	pint: 'pint',
+	quart: 'quart',
+	gallon: 'gallon',
+	pinch: 'pinch',
+	dash: 'pinch',
+	handful: 'handful',
+	can: 'can',
+	clove: 'piece',
+	piece: 'piece',
+	stick: 'piece',
+	bunch: 'piece',
+	head: 'piece',
+	slice: 'piece',
+	small: 'piece',
+	medium: 'piece',
+	large: 'piece'
+};
+
+const cuts =
+	/\b(?:finely |roughly |coarsely |thinly )?(diced|chopped|sliced|minced|grated|crushed|shredded|cubed|halved|quartered|peeled|drained|rinsed|rinsed and drained|torn|in (?:\d+\s?cm |small |large )?(?:cubes|pieces|strips|slices|rings))\b/i;
+const stageWords: [RegExp, Stage][] = [
+	[/\b(to serve|for serving|on top when served)\b/i, 'serve'],
+	[/\b(on the day|when cooking|cook-day|added later)\b/i, 'cook-day'],
+	[/\b(own small bag|separate bag|inner bag)\b/i, 'inner']
+];
+
+/** Rewrites what the parser does not know: decimal commas, "2 x 400 g cans", "1 (14 oz) can", "a handful of". */
+function plain(line: string): string {
+	let text = line.trim().replace(/^[-•*–]\s*/, '');
+	text = text.replace(/^(\d+),(\d{1,2})(?=\D)/, '$1.$2');
+	text = text.replace(/^(an?)\s+(handful|pinch|dash|piece|bunch|can|tin|knob)\b/i, '1 $2');
+	text = text.replace(
+		/^([\d.]+)\s*[x×]\s*([\d.]+)\s*(kg|g|ml|l|oz|lb)\b\.?\s*(?:cans?|tins?|packs?|bags?|bottles?|jars?)?(?:\s+of)?/i,
+		(_, n: string, size: string, unit: string) => `${round(Number(n) * Number(size))} ${unit}`
+	);
+	text = text.replace(
+		/^([\d.]+)\s*\(\s*([\d.]+)[\s-]*(kg|g|ml|l|oz|ounces?|lb)\.?\s*\)\s*(?:cans?|tins?|packs?|jars?)?(?:\s+of)?/i,
+		(_, n: string, size: string, unit: string) => `${round(Number(n) * Number(size))} ${unit}`
+	);
+	return text.replace(/^([\d./½¼¾⅓⅔]+)\s*(tins?)\b(?:\s+of)?/i, '$1 can');
+}
+
+const round = (value: number) => Math.round(value * 1000) / 1000;
+
+/** Reads one line. Never throws and never loses the text. */
+export function parseIngredientLine(line: string): ParsedLine {
+	const text = line.trim();
+	const [read] = parseIngredient(plain(text), { additionalUOMs: handful });
+	const quantity = read?.quantity ?? null;
+	const unit = read?.unitOfMeasureID ? (unitOfId[read.unitOfMeasureID] ?? null) : quantity === null ? null : 'piece';
+	const words = (read?.description ?? text).replace(/^of\s+/i, '');
+	const cut = cuts.exec(words)?.[0].toLowerCase() ?? '';
+	const name = words.split(/[,(;]/)[0].replace(cuts, '').replace(/\s+/g, ' ').trim() || words;
+	const item = findItem(name) ?? findItem(words);
+	const known = item !== null && (unit !== null || quantity === null || !read?.unitOfMeasureID);
+	const massKg = known ? lineMassKg({ quantity, unit, item }) : null;
+	return {
+		text,
+		quantity,
+		quantityTo: read?.quantity2 ?? null,
+		unit,
+		item: name,
+		itemName: item?.name ?? null,
+		cut,
+		stage: stageWords.find(([pattern]) => pattern.test(text))?.[1] ?? 'pack',
+		understood: massKg !== null ? 'full' : item ? 'item' : 'text'
+	};
+}
+
+const handful = {
+	handful: { short: 'handful', plural: 'handfuls', alternates: [] },
+	deciliter: { short: 'dl', plural: 'deciliters', alternates: ['decilitre', 'decilitres'] },
+	centiliter: { short: 'cl', plural: 'centiliters', alternates: ['centilitre', 'centilitres'] }
+};
+
+/** Reads pasted lines, one item each; blank lines are left out. */
+export function parseIngredientLines(pasted: string): ParsedLine[] {
+	return pasted
+		.split(/\r?\n/)
+		.map((line) => line.trim())
+		.filter((line) => line !== '')
+		.map(parseIngredientLine);
+}
+
+/** Kilograms of a parsed line; a range counts with its middle. */
+export function parsedLineKg(line: Pick<ParsedLine, 'quantity' | 'quantityTo' | 'unit' | 'itemName'>): number | null {
+	const quantity =
+		line.quantity !== null && line.quantityTo !== null ? (line.quantity + line.quantityTo) / 2 : line.quantity;
+	const unit = line.unit && line.unit in measures ? line.unit : null;
+	return lineMassKg({ quantity, unit, item: line.itemName ? findItem(line.itemName) : null });
+}

@@ -1,0 +1,53 @@
+/** Minutes as a cook says them: 22 min, 1 h 35, 6 h 30, 2 days. Over three hours to five minutes, over ten to a quarter. */
+export function durationText(minutes: number): string {
+	if (minutes < 0.5) return '0 min';
+	if (minutes < 60) return `${Math.round(minutes)} min`;
+	const grain = minutes > 600 ? 15 : minutes > 180 ? 5 : 1;
+	const rounded = Math.round(minutes / grain) * grain;
+	if (rounded >= 48 * 60) return `${Math.round(rounded / 1440)} days`;
+	const h = Math.floor(rounded / 60);
+	const m = rounded % 60;
+	return m === 0 ? `${h} h` : `${h} h ${String(m).padStart(2, '0')}`;
+}
+
+/** A range of minutes, the two ends in one unit where they can be. */
+export function rangeText(fromMin: number, toMin: number): string {
+	const [from, to] = [durationText(fromMin), durationText(toMin)];
+	if (from === to) return to;
+	if (fromMin < 60 && toMin < 60) return `${Math.round(fromMin)}–${Math.round(toMin)} min`;
+	return `${from} – ${to}`;
+}
+
+/** A countdown or count-up: 0:41, 12:05; minus when it has passed. */
+export function clockText(ms: number): string {
+	const total = Math.floor(Math.abs(ms) / 60_000);
+	const sign = ms < -59_999 ? '−' : '';
+	return `${sign}${Math.floor(total / 60)}:${String(total % 60).padStart(2, '0')}`;
+}
+
+const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** A day: 14 Oct 2026. */
+export function dayText(day: string): string {
+	const [year, month, date] = day.split('-').map(Number);
+	return `${date} ${months[month - 1]} ${year}`;
+}
+
+/** An instant's clock time in the household's zone: 18:30; with the weekday when it is not the same day as `nowMs`. */
+export function instantText(ms: number, timeZone: string, nowMs?: number): string {
+	const part = (options: Intl.DateTimeFormatOptions) =>
+		new Intl.DateTimeFormat('en-GB', { timeZone, ...options }).format(ms);
+	const clock = part({ hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+	if (nowMs === undefined || dayIn(ms, timeZone) === dayIn(nowMs, timeZone)) return clock;
+	return `${part({ weekday: 'short' })} ${clock}`;
+}
+
+/** The day of an instant in the household's zone, YYYY-MM-DD. */
+export function dayIn(ms: number, timeZone: string): string {
+	return new Intl.DateTimeFormat('en-CA', {
+		timeZone,
+		year: 'numeric',
+		month: '2-digit',
+		day: '2-digit'
+	}).format(ms);
+}

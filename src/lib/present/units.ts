@@ -1,0 +1,81 @@
+/** How the household wants to see amounts. */
+export interface UnitHabit {
+	readonly system: 'metric' | 'us';
+	readonly temperature: 'c' | 'f';
+}
+
+const kgPerLb = 0.453592;
+const kgPerOz = 0.0283495;
+const litresPerCup = 0.236588;
+const mPerInch = 0.0254;
+
+const trim = (value: number, digits: number) => {
+	const fixed = value.toFixed(digits);
+	return digits > 0 ? fixed.replace(/\.?0+$/, '') : fixed;
+};
+
+/** A weight without false precision: 850 g, 1.2 kg; 12 oz, 2.6 lb. */
+export function massText(kg: number, habit: UnitHabit): string {
+	if (habit.system === 'us') {
+		const oz = kg / kgPerOz;
+		return oz < 16 ? `${trim(oz, oz < 4 ? 1 : 0)} oz` : `${trim(kg / kgPerLb, 1)} lb`;
+	}
+	const g = kg * 1000;
+	if (g < 995) return `${g < 100 ? Math.round(g) : Math.round(g / 10) * 10} g`;
+	return `${trim(kg, 2)} kg`;
+}
+
+/** A volume: 240 mL, 1.5 L; 1 cup, 1⅓ cups by quarters, 2 tbsp. */
+export function volumeText(litres: number, habit: UnitHabit): string {
+	if (habit.system === 'us') {
+		const cups = litres / litresPerCup;
+		if (cups < 0.24) return `${trim(Math.max(0.5, Math.round(cups * 32) / 2), 1)} tbsp`;
+		if (cups < 8) return `${quarters(cups)} ${cups < 1.1 ? 'cup' : 'cups'}`;
+		return `${trim(cups / 4, 1)} qt`;
+	}
+	const ml = litres * 1000;
+	if (ml < 995) return `${ml < 50 ? Math.round(ml) : Math.round(ml / 10) * 10} mL`;
+	return `${trim(litres, 1)} L`;
+}
+
+const marks = ['', '¼', '⅓', '½', '⅔', '¾'] as const;
+const values = [0, 0.25, 1 / 3, 0.5, 2 / 3, 0.75] as const;
+
+function quarters(cups: number): string {
+	let whole = Math.floor(cups);
+	let best = 0;
+	values.forEach((v, i) => {
+		if (Math.abs(cups - whole - v) < Math.abs(cups - whole - values[best])) best = i;
+	});
+	if (1 - (cups - whole) < Math.abs(cups - whole - values[best])) {
+		whole++;
+		best = 0;
+	}
+	return whole === 0 && best > 0 ? marks[best] : `${whole}${marks[best]}`;
+}
+
+/** A length of food or vessel: 32 mm, 18 cm; 1¼ in as 1.3 in. */
+export function lengthText(m: number, habit: UnitHabit): string {
+	if (habit.system === 'us') return `${trim(m / mPerInch, m < 0.25 ? 1 : 0)} in`;
+	return m < 0.1 ? `${Math.round(m * 1000)} mm` : `${trim(m * 100, 1)} cm`;
+}
+
+/** A temperature point. */
+export function tempText(tempC: number, habit: UnitHabit): string {
+	return `${tempNumber(tempC, habit)} ${tempUnit(habit)}`;
+}
+
+/** A temperature point in the household's degrees, whole. */
+export function tempNumber(tempC: number, habit: UnitHabit): string {
+	const shown = Math.round(habit.temperature === 'f' ? (tempC * 9) / 5 + 32 : tempC);
+	return shown < 0 ? `−${-shown}` : String(shown);
+}
+
+export function tempUnit(habit: UnitHabit): string {
+	return habit.temperature === 'f' ? '°F' : '°C';
+}
+
+/** Altitude: metres or feet, to the nearest ten. */
+export function altitudeText(m: number, habit: UnitHabit): string {
+	return habit.system === 'us' ? `${Math.round(m / 3.048) * 10} ft` : `${Math.round(m)} m`;
+}

@@ -1,0 +1,105 @@
+import type { DishKind } from '../core/tables/dish-kinds.ts';
+import type { ContainerKey } from '../core/tables/containers.ts';
+import type { CoreTemperatureClass } from '../core/tables/core-temperatures.ts';
+import type { LabelSheetKey } from '../core/tables/label-sheets.ts';
+import type { PlaceName } from '../core/tables/places.ts';
+import type { StorageGroup } from '../core/tables/storage-life.ts';
+import type { Method, State } from '../core/cooking/method.ts';
+import { tempText, type UnitHabit } from './units.ts';
+
+/** The words for every coded value. One place, so that a second language can be added. */
+export const kindWords: Record<DishKind, { name: string; hint: string }> = {
+	'tough-cut': { name: 'Braised roast', hint: 'a whole cut with collagen: shoulder, shin, brisket' },
+	'lean-pieces': { name: 'Lean pieces', hint: 'chicken, pork or fish in pieces, done when cooked through' },
+	'meat-in-sauce': { name: 'Meat in sauce', hint: 'ragù, goulash, tagine, chili with meat' },
+	'pulse-soup': { name: 'Soup or pulses', hint: 'dal, bean stew, soups' },
+	'hard-vegetables': { name: 'Hard vegetables', hint: 'roots, squash, potato' },
+	'soft-vegetables': { name: 'Soft vegetables', hint: 'ratatouille, peppers, spinach' },
+	'assembled-bake': { name: 'Bake in its pan', hint: 'pies, layered bakes, gratins, egg cups' }
+};
+
+export const stageWords = {
+	pack: { name: 'in the pack', hint: 'goes into the freezer pack' },
+	inner: { name: 'own small bag', hint: 'its own bag inside the pack' },
+	'cook-day': { name: 'on the day', hint: 'kept back, added when cooking' },
+	serve: { name: 'to serve', hint: 'topping or side, never frozen' }
+} as const;
+
+export const placeWords: Record<PlaceName, string> = {
+	counter: 'counter',
+	refrigerator: 'refrigerator',
+	freezer: 'freezer',
+	'cold-water': 'cold water',
+	'ice-bath': 'ice bath'
+};
+
+export const containerWords: Record<ContainerKey, string> = {
+	'bag-1l': 'zip bag, 1 L, laid flat',
+	'bag-3l': 'zip bag, 3 L, laid flat',
+	'tub-500ml': 'tub, 500 mL',
+	'tub-1l': 'tub, 1 L',
+	'tub-2l': 'tub, 2 L',
+	'pan-20': 'pan, 20 × 20 cm',
+	'pan-30': 'pan, 30 × 20 cm',
+};
+
+export const sheetWords: Record<LabelSheetKey, string> = {
+	'letter-2x3': 'Letter, 2 × 3 labels',
+	'a4-2x4': 'A4, 2 × 4 labels'
+};
+
+export const groupWords: Record<StorageGroup, string> = {
+	'soup-stew': 'soup or stew',
+	'cooked-meat-poultry': 'cooked meat or poultry',
+	casserole: 'casserole',
+	'egg-bake': 'bake with eggs',
+	pizza: 'pizza',
+	gravy: 'gravy',
+	bacon: 'bacon',
+	'sausage-raw': 'raw sausage',
+	'sausage-cooked': 'cooked sausage',
+	'cured-meat': 'ham and cured meat',
+	'ground-meat': 'raw minced meat',
+	'steaks-chops-roasts': 'raw meat in the piece',
+	'poultry-whole': 'raw whole poultry',
+	'poultry-pieces': 'raw poultry pieces',
+	'fish-lean': 'lean fish',
+	'fish-oily': 'oily fish',
+	shellfish: 'shellfish',
+	'egg-raw': 'raw egg',
+	vegetables: 'vegetables',
+	fruit: 'fruit',
+	'bread-bakes': 'bread and bakes',
+	'grains-pulses': 'cooked grains and pulses',
+	'soft-dairy': 'soft dairy'
+};
+
+export const coreWords: Record<CoreTemperatureClass, string> = {
+	poultry: 'poultry',
+	'ground-meat': 'minced meat',
+	'whole-cut': 'whole cuts, then 3 minutes’ rest',
+	fish: 'fish',
+	egg: 'egg dishes',
+	leftovers: 'casseroles and anything made hot again',
+	plain: 'hot through'
+};
+
+export const adviceWords = { good: 'good', caution: 'caution', refused: 'refused' } as const;
+export const verdictWords = { pass: 'passes', 'at-risk': 'at risk', fail: 'fails as it stands' } as const;
+
+export const standingLine =
+	'Follow your local food-safety authority and your appliance’s manual; where they are stricter, they win.';
+
+/** "slow cooker, low", "pressure cooker", "oven 180 °C, covered". */
+export function methodText(method: Method, habit: UnitHabit): string {
+	switch (method.appliance) {
+		case 'slow-cooker':
+			return `slow cooker, ${method.setting}`;
+		case 'pressure-cooker':
+			return method.release === 'quick' ? 'pressure cooker, quick release' : 'pressure cooker';
+		case 'oven':
+			return `oven ${tempText(method.ovenC, habit)}, ${method.covered ? 'covered' : 'open'}`;
+	}
+}
+
+export const stateText = (state: State) => (state === 'frozen' ? 'from frozen' : 'thawed');

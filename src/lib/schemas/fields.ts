@@ -1,0 +1,85 @@
+import * as yup from 'yup';
+import { isDay } from '../core/units/day.ts';
+import { lengthText, massText, tempText, volumeText, altitudeText, type UnitHabit } from '../present/units.ts';
+import { durationText } from '../present/time.ts';
+import { numberFromText, quantityFromText, unitHint, type Dimension } from './quantity-text.ts';
+
+const shownLimit: Record<Dimension, (value: number, habit: UnitHabit) => string> = {
+	mass: massText,
+	volume: volumeText,
+	length: lengthText,
+	altitude: altitudeText,
+	temperature: tempText,
+	power: (w) => `${w} W`,
+	minutes: (min) => durationText(min)
+};
+const example: Record<Dimension, (habit: UnitHabit) => string> = {
+	mass: (h) => (h.system === 'us' ? '2½ lb' : '1.2 kg'),
+	volume: (h) => (h.system === 'us' ? '6 cups' : '1.5 L'),
+	length: (h) => (h.system === 'us' ? '1¼ in' : '3 cm'),
+	altitude: (h) => (h.system === 'us' ? '4700 ft' : '1450 m'),
+	temperature: (h) => (h.temperature === 'f' ? '203 °F' : '95 °C'),
+	power: () => '250 W',
+	minutes: () => '6 h 30'
+};
+
+const isBlank = (value: unknown) => value === undefined || value === null || String(value).trim() === '';
+
+/** An amount typed in any unit of its dimension, with limits in canonical units. */
+export function amount(
+	dimension: Dimension,
+	habit: UnitHabit,
+	options: { label: string; min: number; max: number; why?: string }
+) {
+	const show = (value: number) => shownLimit[dimension](value, habit);
+	return yup
+		.number()
+		.transform((_, original) =>
+			isBlank(original)
+				? undefined
+				: typeof original === 'number'
+					? original
+					: quantityFromText(String(original), dimension, habit)
+		)
+		.typeError(`${options.label}: write an amount such as ${example[dimension](habit)}.`)
+		.min(options.min, `${options.label}: at least ${show(options.min)}.`)
+		.max(options.max, `${options.label}: at most ${show(options.max)}.${options.why ? ` ${options.why}` : ''}`)
+		.meta({ unit: unitHint(dimension, habit) });
+}
+
+/** A whole number without a unit. */
+export function wholeNumber(options: { label: string; min: number; max: number }) {
+	return yup
+		.number()
+		.transform((_, original) => (isBlank(original) ? undefined : numberFromText(String(original))))
+		.typeError(`${options.label}: write a whole number.`)
+		.integer(`${options.label}: write a whole number.`)
+		.min(options.min, `${options.label}: at least ${options.min}.`)
+		.max(options.max, `${options.label}: at most ${options.max}.`);
+}
+
+/** A real day, YYYY-MM-DD. */
+export function day(label: string) {
+	return yup
+		.string()
+		.trim()
+		.transform((value: string | undefined) => (isBlank(value) ? undefined : value))
+		.test('day', `${label}: choose a day, or write it as 2026-11-24.`, (value) => value === undefined || isDay(value));
+}
+
+/** One of a list, with a message that names the field. */
+export function oneOf<const T extends string>(values: readonly T[], label: string) {
+	return yup
+		.string()
+		.transform((value: string | undefined) => (isBlank(value) ? undefined : value))
+		.oneOf([...values], `${label}: choose one of the list.`);
+}
+
+/** Text of limited length; blank is undefined. */
+export function text(label: string, most: number) {
+	return yup
+		.string()
+		.trim()
+		.transform((value: string | undefined) => (isBlank(value) ? undefined : value))
+		.max(most, `${label}: at most ${most.toLocaleString('en')} characters.`);
+}

@@ -1,0 +1,51 @@
+import { sql } from 'drizzle-orm';
+import { bigint, boolean, check, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
+import type { CoolingInput } from '../../../core/index.ts';
+import { dishes } from './dishes.ts';
+
+/** What was predicted when the run started, with what it was computed from. */
+export interface CoolingForecast {
+	minutes: number[];
+	warmestC: number[];
+	slowMinutes: number[];
+	slowWarmestC: number[];
+	clockStartMin: number;
+	to21Min: number | null;
+	to5Min: number | null;
+	rule: 'two-stage' | 'four-hours';
+	verdict: 'pass' | 'at-risk' | 'fail';
+	failed: null | 'to21' | 'to5';
+	iceNeededKg: number | null;
+}
+
+export const coolingRuns = pgTable(
+	'cooling_runs',
+	{
+		id: integer().primaryKey().generatedAlwaysAsIdentity(),
+		dishId: integer().references(() => dishes.id),
+		name: text().notNull(),
+		vessel: text({ enum: ['pot', 'dish', 'tray'] }).notNull(),
+		place: text({ enum: ['counter', 'ice-bath', 'refrigerator'] }).notNull(),
+		volumeL: doublePrecision().notNull(),
+		depthM: doublePrecision().notNull(),
+		input: jsonb().$type<CoolingInput>().notNull(),
+		forecast: jsonb().$type<CoolingForecast>().notNull(),
+		startedAtMs: bigint({ mode: 'number' }).notNull(),
+		endedAtMs: bigint({ mode: 'number' })
+	},
+	(t) => [check('cooling_depth', sql`${t.depthM} > 0 and ${t.depthM} <= 0.5`)]
+);
+
+export const coolingReadings = pgTable(
+	'cooling_readings',
+	{
+		id: integer().primaryKey().generatedAlwaysAsIdentity(),
+		runId: integer()
+			.notNull()
+			.references(() => coolingRuns.id, { onDelete: 'cascade' }),
+		atMs: bigint({ mode: 'number' }).notNull(),
+		tempC: doublePrecision().notNull(),
+		removed: boolean().notNull().default(false)
+	},
+	(t) => [check('cooling_reading_range', sql`${t.tempC} between -30 and 110`)]
+);

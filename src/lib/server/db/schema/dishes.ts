@@ -1,0 +1,46 @@
+import { sql } from 'drizzle-orm';
+import { bigint, check, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
+import type { Method, DishKind } from '../../../core/index.ts';
+import type { Stage } from '../../../core/foods/dish-facts.ts';
+import type { MeasureName } from '../../../core/units/measures.ts';
+
+/** The one cooking instruction a recipe gives. */
+export interface Instruction {
+	method: Method;
+	state: 'thawed' | 'frozen' | 'fresh';
+	minutes: { from: number; to: number };
+}
+
+export const dishes = pgTable(
+	'dishes',
+	{
+		id: integer().primaryKey().generatedAlwaysAsIdentity(),
+		name: text().notNull(),
+		servings: integer().notNull(),
+		kind: text().$type<DishKind>().notNull(),
+		state: text({ enum: ['raw', 'cooked'] }).notNull(),
+		method: text().notNull().default(''),
+		addOnDay: text().notNull().default(''),
+		instruction: jsonb().$type<Instruction>(),
+		createdAtMs: bigint({ mode: 'number' }).notNull(),
+		version: integer().notNull().default(1)
+	},
+	(t) => [check('dishes_servings', sql`${t.servings} between 1 and 100`)]
+);
+
+export const ingredientLines = pgTable('ingredient_lines', {
+	id: integer().primaryKey().generatedAlwaysAsIdentity(),
+	dishId: integer()
+		.notNull()
+		.references(() => dishes.id, { onDelete: 'cascade' }),
+	position: integer().notNull(),
+	text: text().notNull(),
+	quantity: doublePrecision(),
+	quantityTo: doublePrecision(),
+	unit: text().$type<MeasureName>(),
+	item: text().notNull(),
+	itemName: text(),
+	cut: text().notNull().default(''),
+	stage: text().$type<Stage>().notNull().default('pack'),
+	understood: text({ enum: ['full', 'item', 'text'] }).notNull()
+});

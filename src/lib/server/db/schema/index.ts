@@ -1,0 +1,4 @@
+export * from './household.ts';
+export * from './dishes.ts';
+export * from './cooling.ts';
+export * from './packs.ts';

@@ -1,0 +1,122 @@
+import { containers, type ContainerKey } from '../../core/tables/containers.ts';
+import { CoreError, storageLife } from '../../core/index.ts';
+import { blockOf, type Block } from '../../core/packing/block-of.ts';
+import { cardQuestion } from '../../core/table/card-question.ts';
+import { massText, type UnitHabit } from '../../present/units.ts';
+import type { ComputeCard } from '../card-worker.ts';
+import type { Db } from '../db/open.ts';
+import { getDish } from '../repos/dishes.ts';
+import { freezerOfShelf, getHousehold } from '../repos/household.ts';
+import { addPacking } from '../repos/packs.ts';
+
+export interface PackingRequest {
+	dishId: number;
+	coolingRunId?: number;
+	count: number;
+	servings: number;
+	container: ContainerKey;
+	massKg: number;
+	lengthM?: number;
+	widthM?: number;
+	thicknessM?: number;
+	packedOn: string;
+	bestBy?: string;
+	shelfId: number;
+}
+
+type Refusal = { ok: false; field: string; message: string };
+
+/** Divides a batch into packs: block, storage life, cook card and codes. Returns the packing's number, or why it cannot be. */
+export async function packDish(
+	db: Db,
+	compute: ComputeCard,
+	request: PackingRequest
+): Promise<{ ok: true; packingId: number } | Refusal> {
+	const house = await getHousehold(db);
+	const dish = await getDish(db, request.dishId);
+	if (!dish) return { ok: false, field: 'dishId', message: 'This dish is gone. Choose another.' };
+	const place = await freezerOfShelf(db, request.shelfId);
+	if (!place) return { ok: false, field: 'shelfId', message: 'This shelf is gone. Choose another.' };
+	const block = blockFor(request, dish.facts.densityKgPerM3, house);
+	if ('field' in block) return block;
+	const storage = storageLife({
+		parts: dish.facts.parts,
+		packedOn: request.packedOn,
+		freezerC: place.freezer.setC,
+		houseMonths: house.houseMonths ?? undefined
+	});
+	const question = cardQuestion({
+		dish,
+		facts: dish.facts,
+		pack: { massKg: request.massKg, block, isPan: containers[request.container].pan },
+		slowCooker: house.slowCooker,
+		pressureCooker: house.pressureCooker,
+		kitchen: { altitudeM: house.altitudeM, roomC: house.roomC },
+		freezerC: place.freezer.setC,
+		refrigeratorC: house.refrigeratorC
+	});
+	const card = await compute(question);
+	const packingId = await addPacking(
+		db,
+		{
+			dishId: dish.id,
+			coolingRunId: request.coolingRunId ?? null,
+			packedOn: request.packedOn,
+			servings: request.servings,
+			container: request.container,
+			massKg: request.massKg,
+			...block,
+			state: dish.state,
+			content: dish.facts.content,
+			core: dish.facts.core,
+			coreC: dish.facts.coreC,
+			allergens: dish.facts.allergens,
+			storage: {
+				...storage,
+				bestBy: request.bestBy ?? storage.bestBy,
+				bestBySet: request.bestBy !== undefined,
+				computedBestBy: storage.bestBy,
+				parts: dish.facts.parts,
+				freezerC: place.freezer.setC
+			},
+			card,
+			cardInput: question
+		},
+		{ count: request.count, shelfId: request.shelfId }
+	);
+	return { ok: true, packingId };
+}
+
+/** The block as corrected by the cook, the rest computed from weight and container. */
+export function blockFor(
+	request: Pick<PackingRequest, 'container' | 'massKg' | 'lengthM' | 'widthM' | 'thicknessM'>,
+	densityKgPerM3: number,
+	habit: UnitHabit
+): Block | Refusal {
+	const { lengthM, widthM, thicknessM } = request;
+	const usual = containers[request.container];
+	const foot = { lengthM: lengthM ?? usual.lengthM, widthM: widthM ?? usual.widthM };
+	if (thicknessM !== undefined) {
+		const heldKg = foot.lengthM * foot.widthM * thicknessM * densityKgPerM3;
+		// pieces and air make a block up to twice its own volume; much smaller than its food it cannot be
+		if (heldKg < 0.7 * request.massKg || heldKg > 2.5 * request.massKg)
+			return {
+				ok: false,
+				field: 'thicknessM',
+				message: `Thickness: a block of this size would weigh about ${massText(heldKg, habit)}, not ${massText(request.massKg, habit)}. Measure again, or leave it empty.`
+			};
+		return { ...foot, thicknessM };
+	}
+	if (lengthM !== undefined || widthM !== undefined)
+		return { ...foot, thicknessM: Math.max(0.003, request.massKg / densityKgPerM3 / (foot.lengthM * foot.widthM)) };
+	try {
+		return blockOf({ massKg: request.massKg, densityKgPerM3, container: request.container });
+	} catch (error) {
+		if (!(error instanceof CoreError) || error.code !== 'no-room-for-food') throw error;
+		return {
+			ok: false,
+			field: 'massKg',
+			message: `Weight of each: this container takes at most about ${massText(Number(error.values.mostKg), habit)}. Take a larger one, or make more packs.`
+		};
+	}
+}

@@ -1,0 +1,42 @@
+<script lang="ts">
+	import Label from 'flowbite-svelte/Label.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+
+	let {
+		name,
+		label,
+		value = $bindable(''),
+		items,
+		hint,
+		error,
+		placeholder = 'choose',
+		...rest
+	}: {
+		name: string;
+		label: string;
+		value?: string;
+		items: { value: string; name: string }[];
+		hint?: string;
+		error?: string;
+		placeholder?: string;
+		[attribute: string]: unknown;
+	} = $props();
+</script>
+
+<div>
+	<Label for={name} class="entry-label">{label}</Label>
+	<Select
+		id={name}
+		{name}
+		bind:value
+		{items}
+		{placeholder}
+		class="entry"
+		classes={{ select: 'entry' }}
+		aria-invalid={error ? 'true' : undefined}
+		aria-describedby={error ? `${name}-error` : hint ? `${name}-hint` : undefined}
+		{...rest}
+	/>
+	{#if hint}<p class="entry-hint" id="{name}-hint">{hint}</p>{/if}
+	{#if error}<p class="entry-error" id="{name}-error">{error}</p>{/if}
+</div>

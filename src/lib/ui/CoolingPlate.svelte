@@ -1,0 +1,87 @@
+<script lang="ts">
+	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
+	import { coolingRuleText, coolingSentence } from '$lib/present/cooling-words';
+	import { durationText } from '$lib/present/time';
+	import { lengthText, massText, tempText, volumeText, type UnitHabit } from '$lib/present/units';
+	import { placeWords, verdictWords } from '$lib/present/words';
+	import CoolingChart from './charts/CoolingChart.svelte';
+	import { clock } from './clock.svelte';
+	import Why from './Why.svelte';
+	import Word from './Word.svelte';
+	import type { Snippet } from 'svelte';
+	import type { CoolingInput } from '$lib/core';
+
+	let {
+		run,
+		habit,
+		heading = 'h2',
+		heightPx,
+		children
+	}: {
+		run: CoolingFacts & {
+			id: number;
+			name: string;
+			vessel: string;
+			place: keyof typeof placeWords;
+			volumeL: number;
+			depthM: number;
+			input: CoolingInput;
+			forecast: { iceNeededKg: number | null };
+		};
+		habit: UnitHabit;
+		heading?: 'h1' | 'h2';
+		heightPx?: number;
+		children?: Snippet;
+	} = $props();
+
+	const tone = { pass: 'good', 'at-risk': 'caution', fail: 'refused' } as const;
+	const view = $derived(coolingView(run, clock.ms));
+	const sentence = $derived(coolingSentence(view, run.forecast.rule, run.place, habit));
+	const nowMin = $derived(((run.endedAtMs ?? clock.ms) - run.startedAtMs) / 60_000);
+	const gate = (min: number | null) => (min === null ? 'not within a day' : durationText(min));
+	const note = $derived({
+		title: 'How it cools',
+		rule: `${coolingRuleText[run.forecast.rule]} The curve is conduction through this footprint and depth, with the surroundings on its faces; the verdict counts with the unfavourable end: less heat taken off, a little thicker, a warmer place, no stirring inside.`,
+		inputs: [
+			{ name: 'start', value: tempText(run.input.startC, habit) },
+			{ name: 'depth of the food', value: lengthText(run.depthM, habit) },
+			{ name: 'amount', value: volumeText(run.volumeL, habit) },
+			{ name: 'place', value: placeWords[run.place] },
+			{ name: 'kitchen', value: tempText(run.input.roomC ?? 21, habit) },
+			{ name: 'refrigerator', value: tempText(run.input.refrigeratorC ?? 4, habit) },
+			{ name: 'lid', value: run.input.lid ? 'on' : 'off' },
+			{ name: 'stirred', value: run.input.stirred ? 'yes' : 'no' },
+			{ name: '57 °C passed after', value: durationText(view.clockStartMin) },
+			{ name: 'then at 21 °C after', value: gate(view.to21Min) },
+			{ name: 'and at 5 °C after', value: gate(view.to5Min) }
+		],
+		sources: ['food-code-2022' as const, 'appliance-model' as const, 'choi-okos-1986' as const]
+	});
+</script>
+
+<section
+	class="plate"
+	class:wants-caution={!run.endedAtMs && view.verdict === 'at-risk'}
+	class:wants-refused={!run.endedAtMs && view.verdict === 'fail'}
+>
+	<div class="flex items-start justify-between gap-3">
+		<svelte:element this={heading}><a href="/cool/{run.id}" class="no-underline">{run.name}</a></svelte:element>
+		<Word tone={tone[view.verdict]} text={verdictWords[view.verdict]} />
+	</div>
+	<p class="quiet">
+		{run.vessel} · {volumeText(run.volumeL, habit)} · {lengthText(run.depthM, habit)} deep · {placeWords[run.place]}
+	</p>
+	<div class="mt-2">
+		<CoolingChart
+			input={{ view, nowMin, rule: run.forecast.rule, habit }}
+			label="Cooling curve of {run.name}: {sentence.says}"
+			{heightPx}
+		/>
+	</div>
+	<p class="mt-2">
+		<Why {note}>{sentence.says}</Why>
+		<b>{sentence.todo}</b>
+		{#if run.forecast.iceNeededKg}It takes about {massText(run.forecast.iceNeededKg, habit)} of ice.{/if}
+	</p>
+	{@render children?.()}
+</section>

@@ -1,0 +1,151 @@
+<script lang="ts">
+	import { page } from '$app/state';
+
+	let { counts }: { counts: { dishes: number; cooling: number; packs: number } } = $props();
+
+	const stations = $derived([
+		{ path: '/menu', name: 'Menu', live: String(counts.dishes) },
+		{ path: '/cool', name: 'Cool', live: counts.cooling ? String(counts.cooling) : '' },
+		{ path: '/pack', name: 'Pack', live: '' },
+		{ path: '/freezer', name: 'Freezer', live: String(counts.packs) },
+		{ path: '/table', name: 'Table', live: '' }
+	]);
+	const here = (path: string) => page.url.pathname === path || page.url.pathname.startsWith(`${path}/`);
+</script>
+
+<header class="rail no-print">
+	<nav aria-label="Stations">
+		<ul>
+			{#each stations as station (station.path)}
+				<li>
+					<a href={station.path} aria-current={here(station.path) ? 'page' : undefined}>
+						<span class="hook" aria-hidden="true"></span>
+						<span>{station.name}{#if station.live}&nbsp;<small>{station.live}</small>{/if}</span>
+					</a>
+				</li>
+			{/each}
+		</ul>
+	</nav>
+	<a class="home" href="/household" aria-current={here('/household') ? 'page' : undefined}
+		>Almacen <small>household</small></a
+	>
+</header>
+
+<style>
+	.rail {
+		position: relative;
+		display: flex;
+		align-items: flex-start;
+		justify-content: space-between;
+		max-width: 1296px;
+		margin: 0 auto;
+		padding: 8px 28px 0;
+	}
+	.rail::before {
+		content: '';
+		position: absolute;
+		inset: 17px 0 auto 0;
+		height: 6px;
+		background: var(--steel);
+	}
+	ul {
+		display: flex;
+		gap: 10px;
+		position: relative;
+	}
+	li a {
+		display: flex;
+		flex-direction: column;
+		align-items: center;
+		min-width: 84px;
+		min-height: 50px;
+		padding: 5px 16px 6px;
+		border: 2px solid var(--rim);
+		border-radius: 4px 4px 10px 10px;
+		background: var(--enamel);
+		font-weight: 700;
+		text-decoration: none;
+	}
+	.hook {
+		width: 13px;
+		height: 13px;
+		border: 2px solid var(--rim);
+		border-radius: 50%;
+		background: var(--frost);
+		margin-bottom: 2px;
+	}
+	li a[aria-current] {
+		background: var(--rim);
+		color: var(--on-rim);
+		min-height: 62px;
+		padding-top: 5px;
+		justify-content: space-between;
+	}
+	small {
+		font-weight: 400;
+		font-size: 15px;
+	}
+	.home {
+		position: relative;
+		margin-top: 24px;
+		font-size: 18px;
+		font-weight: 700;
+		text-decoration: none;
+		background: var(--frost);
+		padding: 6px 0 6px 12px;
+	}
+	.home small {
+		text-decoration: underline dotted 2px;
+		text-underline-offset: 4px;
+		color: var(--soft);
+	}
+	@media (max-width: 767px) {
+		.rail {
+			padding: 0;
+			justify-content: flex-end;
+		}
+		.rail::before {
+			display: none;
+		}
+		.home {
+			margin: 2px 12px 0 0;
+			font-size: 16px;
+			min-height: 44px;
+			display: flex;
+			gap: 6px;
+			align-items: center;
+		}
+		nav {
+			position: fixed;
+			inset: auto 0 0 0;
+			z-index: 30;
+			background: var(--frost);
+			padding-top: 0;
+		}
+		nav::before {
+			content: '';
+			position: absolute;
+			inset: 5px 0 auto 0;
+			height: 5px;
+			background: var(--steel);
+		}
+		ul {
+			gap: 4px;
+			padding: 0 6px 6px;
+		}
+		li {
+			flex: 1;
+		}
+		li a,
+		li a[aria-current] {
+			min-width: 0;
+			min-height: 54px;
+			padding: 2px 2px 6px;
+			font-size: 15px;
+			justify-content: flex-start;
+		}
+		small {
+			font-size: 14px;
+		}
+	}
+</style>

@@ -1,0 +1,53 @@
+<script lang="ts">
+	import { lengthText, type UnitHabit } from '$lib/present/units';
+
+	let {
+		thicknessM,
+		lengthM,
+		habit,
+		planned = false
+	}: {
+		thicknessM: number;
+		lengthM: number;
+		habit: UnitHabit;
+		planned?: boolean;
+	} = $props();
+
+	/** A pack from the side: its height follows its thickness in millimetres, its width its length. */
+	const heightPx = $derived(Math.min(64, Math.max(10, thicknessM * 1000 * 0.85)));
+	const widthPx = $derived(Math.min(110, Math.max(44, lengthM * 100 * 4)));
+	const text = $derived(lengthText(thicknessM, habit));
+</script>
+
+<svg
+	width={widthPx + 4}
+	height={Math.max(heightPx + 4, 22)}
+	viewBox="0 0 {widthPx + 4} {Math.max(heightPx + 4, 22)}"
+	role="img"
+	aria-label="{text} thick"
+>
+	<g transform="translate(2 {(Math.max(heightPx + 4, 22) - heightPx) / 2})">
+		<path
+			d="M4 0 H{widthPx - 4} Q{widthPx + 1} {heightPx / 2} {widthPx - 4} {heightPx} H4 Q-1 {heightPx / 2} 4 0Z"
+			fill={planned ? 'var(--tape)' : 'var(--cold-pale)'}
+			stroke="var(--rim)"
+			stroke-width="1.8"
+			stroke-dasharray={planned ? '4 3' : undefined}
+		/>
+		{#if !planned}
+			<path
+				d="M9 {Math.min(6, heightPx / 4)} H{widthPx - 9}"
+				stroke="var(--enamel)"
+				stroke-width="2"
+				stroke-dasharray="12 3 3 3"
+			/>
+		{/if}
+		<text
+			x={widthPx / 2}
+			y={heightPx / 2 + 5}
+			text-anchor="middle"
+			font-size="14"
+			fill="var(--ink)">{text}</text
+		>
+	</g>
+</svg>

@@ -1,0 +1,84 @@
+<script lang="ts">
+	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
+	import { clockText, instantText } from '$lib/present/time';
+	import { tempText, type UnitHabit } from '$lib/present/units';
+	import { placeWords } from '$lib/present/words';
+	import { clock } from './clock.svelte';
+
+	let {
+		clocks,
+		habit,
+		timeZone
+	}: {
+		clocks: (CoolingFacts & { id: number; name: string; place: keyof typeof placeWords })[];
+		habit: UnitHabit;
+		timeZone: string;
+	} = $props();
+
+	const shown = $derived(
+		clocks.map((run) => {
+			const view = coolingView(run, clock.ms);
+			const left = view.next ? view.next.dueAtMs - clock.ms : null;
+			return { run, view, left, wants: view.verdict !== 'pass' || (left !== null && left < 0) };
+		})
+	);
+</script>
+
+<div class="strip no-print" aria-label="Running clocks" role="region">
+	{#each shown as { run, view, left, wants } (run.id)}
+		<a href="/cool/{run.id}" class="tag" class:wants>
+			<span>{run.name} · {placeWords[run.place]}</span>
+			<b>
+				about {tempText(view.nowC, habit)}{#if view.next && left !== null},
+					{left < 0 ? 'gate passed by' : 'gate in'}
+					{clockText(Math.abs(left))}{:else}, cold{/if}
+			</b>
+		</a>
+	{:else}
+		<span class="quiet py-2">Nothing is cooling.</span>
+	{/each}
+	<span class="quiet moment">{instantText(clock.ms, timeZone)}</span>
+</div>
+
+<style>
+	.strip {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 10px;
+		max-width: 1296px;
+		margin: 0 auto;
+		padding: 12px 28px 14px;
+	}
+	.tag {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 10px;
+		background: var(--enamel);
+		border-left: 6px solid var(--cold);
+		padding: 6px 12px;
+		text-decoration: none;
+		font-size: 15px;
+		min-height: 34px;
+	}
+	.tag.wants {
+		background: var(--mustard-pale);
+		border-left-color: var(--mustard);
+	}
+	.moment {
+		margin-left: auto;
+	}
+	@media (max-width: 767px) {
+		.strip {
+			padding: 2px 12px 10px;
+			gap: 6px;
+		}
+		.tag {
+			flex: 1 1 45%;
+			padding: 6px 10px;
+		}
+		.moment {
+			display: none;
+		}
+	}
+</style>

@@ -1,0 +1,36 @@
+import type { SubmitFunction } from '@sveltejs/kit';
+import type { Schema } from 'yup';
+import { rawFields, readForm } from '$lib/schemas/read-form';
+
+/**
+ * For `use:enhance`: reads the form through the schema the server uses; complaints are shown at once and nothing is sent.
+ * What was typed stays in the form in every case. `busy` tells when the server is at work, `saved` that it took the form.
+ */
+export function checked(
+	schema: () => Schema,
+	show: (errors: Record<string, string>) => void,
+	hooks: { busy?: (at: boolean) => void; saved?: () => void } = {}
+): SubmitFunction {
+	return ({ formData, cancel, formElement }) => {
+		const result = readForm(schema(), rawFields(formData));
+		if (!result.ok) {
+			cancel();
+			show(result.errors);
+			focusFirst(formElement, result.errors);
+			return;
+		}
+		show({});
+		hooks.busy?.(true);
+		return async ({ update, result: answer }) => {
+			await update({ reset: false });
+			hooks.busy?.(false);
+			if (answer.type === 'success') hooks.saved?.();
+			if (answer.type === 'failure') focusFirst(formElement, (answer.data?.errors ?? {}) as Record<string, string>);
+		};
+	};
+}
+
+function focusFirst(form: HTMLFormElement, errors: Record<string, string>): void {
+	const first = [...form.elements].find((element) => 'name' in element && String(element.name) in errors);
+	if (first instanceof HTMLElement) queueMicrotask(() => first.focus());
+}

@@ -1,0 +1,29 @@
+import { runningCoolings } from '$lib/server/repos/cooling';
+import { countDishes } from '$lib/server/repos/dishes';
+import { getHousehold } from '$lib/server/repos/household';
+import { countFrozen } from '$lib/server/repos/packs';
+import type { LayoutServerLoad } from './$types';
+
+export const load: LayoutServerLoad = async ({ locals, depends }) => {
+	depends('almacen:clocks');
+	const house = await getHousehold(locals.db);
+	const runs = await runningCoolings(locals.db);
+	return {
+		house,
+		habit: { system: house.system, temperature: house.temperature },
+		clocks: runs.map(({ id, name, place, startedAtMs, endedAtMs, forecast, readings }) => ({
+			id,
+			name,
+			place,
+			startedAtMs,
+			endedAtMs,
+			forecast,
+			readings
+		})),
+		counts: {
+			dishes: await countDishes(locals.db),
+			cooling: runs.length,
+			packs: await countFrozen(locals.db)
+		}
+	};
+};

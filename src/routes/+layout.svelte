@@ -1,0 +1,19 @@
+<script lang="ts">
+	import '../app.css';
+	import { navigating } from '$app/state';
+	import { clock } from '$lib/ui/clock.svelte';
+	import Rail from '$lib/ui/Rail.svelte';
+	import Strip from '$lib/ui/Strip.svelte';
+	import type { LayoutProps } from './$types';
+
+	let { data, children }: LayoutProps = $props();
+	$effect(() => clock.run());
+</script>
+
+<a href="#work" class="sr-only focus:not-sr-only">Skip to the work</a>
+<Rail counts={data.counts} />
+<Strip clocks={data.clocks} habit={data.habit} timeZone={data.house.timeZone} />
+{#if navigating.to}<p class="sr-only" role="status">Opening…</p>{/if}
+<main id="work" class="mx-auto max-w-[1240px] px-4 pb-28 md:px-7 md:pb-10" aria-busy={Boolean(navigating.to)}>
+	{@render children()}
+</main>

@@ -1,0 +1,7 @@
+import { endedCoolings, runningCoolings } from '$lib/server/repos/cooling';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, depends }) => {
+	depends('almacen:clocks');
+	return { running: await runningCoolings(locals.db), ended: await endedCoolings(locals.db, 8) };
+};

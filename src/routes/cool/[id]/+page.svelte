@@ -1,0 +1,99 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { invalidate } from '$app/navigation';
+	import { instantText } from '$lib/present/time';
+	import { tempText } from '$lib/present/units';
+	import { standingLine } from '$lib/present/words';
+	import { readingSchema } from '$lib/schemas/cooling';
+	import { unitHint } from '$lib/schemas/quantity-text';
+	import { checked } from '$lib/ui/checked';
+	import CoolingPlate from '$lib/ui/CoolingPlate.svelte';
+	import Field from '$lib/ui/Field.svelte';
+	import Press from '$lib/ui/Press.svelte';
+	import UndoLine from '$lib/ui/UndoLine.svelte';
+	import type { PageProps } from './$types';
+
+	let { data, form }: PageProps = $props();
+	const run = $derived(data.run);
+	const zone = $derived(data.house.timeZone);
+	let reading = $state('');
+	let errors = $state<Record<string, string>>({});
+	$effect(() => {
+		errors = form && 'errors' in form && form.errors ? form.errors : {};
+		if (form && 'added' in form) reading = '';
+	});
+	const removed = $derived(form && 'removed' in form ? form.removed : null);
+	$effect(() => {
+		const timer = setInterval(() => void invalidate('almacen:clocks'), 60_000);
+		return () => clearInterval(timer);
+	});
+</script>
+
+<svelte:head><title>{run.name} cooling · Almacen</title></svelte:head>
+
+<div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
+	<CoolingPlate {run} habit={data.habit} heading="h1" heightPx={320}>
+		<p class="quiet mt-2">{standingLine}</p>
+	</CoolingPlate>
+	<div class="grid content-start gap-5">
+		{#if run.endedAtMs}
+			<UndoLine text="Ended at {instantText(run.endedAtMs, zone)}." action="?/goOn" />
+			<section class="plate"><Press href="/pack?run={run.id}" first>Pack it</Press></section>
+		{:else}
+			<section class="plate" id="reading">
+				<h2>Thermometer</h2>
+				<form
+					method="POST"
+					action="?/reading"
+					class="mt-2 grid gap-3"
+					novalidate
+					use:enhance={checked(
+						() => readingSchema(data.habit),
+						(found) => (errors = found)
+					)}
+				>
+					<Field
+						name="tempC"
+						label="Reading in the middle"
+						bind:value={reading}
+						error={errors.tempC}
+						hint={unitHint('temperature', data.habit)}
+						inputmode="decimal"
+					/>
+					<Press type="submit" first>Note it</Press>
+				</form>
+			</section>
+			<section class="plate grid grid-cols-2 gap-3">
+				<Press href="/pack?run={run.id}">Pack it</Press>
+				<form method="POST" action="?/end" use:enhance class="grid"><Press type="submit">End the run</Press></form>
+			</section>
+		{/if}
+		{#if removed}
+			<UndoLine text="Reading taken out." action="?/putBack" fields={{ id: String(removed) }} />
+		{/if}
+		<section class="plate">
+			<h2>Readings</h2>
+			{#if run.readings.length === 0}
+				<p class="quiet mt-1">None yet. The forecast bends to what you measure.</p>
+			{:else}
+				<table class="ledger mt-1">
+					<thead><tr><th>at</th><th>in the middle</th><th><span class="sr-only">take out</span></th></tr></thead>
+					<tbody>
+						{#each run.readings as entry (entry.id)}
+							<tr>
+								<td>{instantText(entry.atMs, zone)}</td>
+								<td><b>{tempText(entry.tempC, data.habit)}</b></td>
+								<td>
+									<form method="POST" action="?/removeReading" use:enhance>
+										<input type="hidden" name="id" value={entry.id} />
+										<Press type="submit" aria-label="Take out the reading of {instantText(entry.atMs, zone)}">Take out</Press>
+									</form>
+								</td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			{/if}
+		</section>
+	</div>
+</div>

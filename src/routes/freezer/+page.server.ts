@@ -1,0 +1,26 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { readPackCode } from '$lib/core/packing/pack-code';
+import { dayIn } from '$lib/present/time';
+import { frozenPacks, packByCode } from '$lib/server/repos/packs';
+import { getHousehold, listFreezers } from '$lib/server/repos/household';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals }) => ({
+	packs: await frozenPacks(locals.db),
+	freezers: await listFreezers(locals.db),
+	today: dayIn(Date.now(), (await getHousehold(locals.db)).timeZone)
+});
+
+export const actions: Actions = {
+	find: async ({ request, locals }) => {
+		const typed = String((await request.formData()).get('code') ?? '');
+		const code = readPackCode(typed);
+		if (!code)
+			return fail(400, {
+				typed,
+				message: 'That is not a pack code. Codes have five marks and never 0, O, 1, I, L, 2, Z, 5, S, 8, B, U or V; read it once more.'
+			});
+		if (!(await packByCode(locals.db, code))) return fail(404, { typed, message: `No pack has the code ${code}.` });
+		redirect(303, `/freezer/${code}`);
+	}
+};

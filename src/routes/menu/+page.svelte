@@ -1,0 +1,46 @@
+<script lang="ts">
+	import { kindWords } from '$lib/present/words';
+	import Press from '$lib/ui/Press.svelte';
+	import Word from '$lib/ui/Word.svelte';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
+</script>
+
+<svelte:head><title>Menu · Almacen</title></svelte:head>
+
+<section class="plate">
+	<div class="flex flex-wrap items-center justify-between gap-3">
+		<h1>{data.dishes.length === 1 ? 'One dish' : `${data.dishes.length} dishes`}</h1>
+		<Press href="/menu/new" first={data.dishes.length === 0}>Write a dish</Press>
+	</div>
+	{#if data.dishes.length === 0}
+		<p class="mt-3">
+			Start with the dish on the stove: paste its ingredients, say what kind it is and how its recipe cooks it. Cooling,
+			labels and cooking times follow from that.
+		</p>
+	{:else}
+		<table class="ledger mt-3">
+			<thead>
+				<tr><th>dish</th><th class="max-md:hidden">kind</th><th>frozen as</th><th class="max-md:hidden">servings</th></tr>
+			</thead>
+			<tbody>
+				{#each data.dishes as dish (dish.id)}
+					<tr>
+						<td>
+							<a href="/menu/{dish.id}" class="font-bold">{dish.name}</a>
+							{#if dish.unread > 0}
+								<br /><span class="quiet">
+									{dish.unread === 1 ? 'one line' : `${dish.unread} lines`} kept as text
+								</span>
+							{/if}
+						</td>
+						<td class="max-md:hidden">{kindWords[dish.kind].name}</td>
+						<td><Word tone={dish.state === 'raw' ? 'caution' : 'cold'} text={dish.state} /></td>
+						<td class="max-md:hidden">{dish.servings}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/if}
+</section>

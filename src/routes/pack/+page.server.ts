@@ -1,0 +1,44 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { dayIn } from '$lib/present/time';
+import { packingSchema } from '$lib/schemas/packing';
+import { rawFields, readForm } from '$lib/schemas/read-form';
+import { getCooling } from '$lib/server/repos/cooling';
+import { allDishes } from '$lib/server/repos/dishes';
+import { getHousehold, listFreezers } from '$lib/server/repos/household';
+import { recentPackings } from '$lib/server/repos/packs';
+import { packDish, type PackingRequest } from '$lib/server/services/pack-dish';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+	const house = await getHousehold(locals.db);
+	const run = await getCooling(locals.db, Number(url.searchParams.get('run') ?? 0));
+	const dishes = await allDishes(locals.db);
+	return {
+		today: dayIn(Date.now(), house.timeZone),
+		dishes: dishes.map(({ id, name, servings, state, facts }) => ({
+			id,
+			name,
+			servings,
+			state,
+			parts: facts.parts,
+			packedKg: facts.packedKg,
+			densityKgPerM3: facts.densityKgPerM3
+		})),
+		run,
+		dishId: url.searchParams.get('dish') ?? (run?.dishId ? String(run.dishId) : ''),
+		freezers: await listFreezers(locals.db),
+		recent: await recentPackings(locals.db, 8)
+	};
+};
+
+export const actions: Actions = {
+	default: async ({ request, locals }) => {
+		const raw = rawFields(await request.formData());
+		const house = await getHousehold(locals.db);
+		const form = readForm(packingSchema(house, dayIn(Date.now(), house.timeZone)), raw);
+		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
+		const packed = await packDish(locals.db, locals.computeCard, form.value as PackingRequest);
+		if (!packed.ok) return fail(400, { errors: { [packed.field]: packed.message }, typed: raw });
+		redirect(303, `/pack/${packed.packingId}`);
+	}
+};

@@ -1,0 +1,220 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { coolingView } from '$lib/core/cooling/cooling-view';
+	import { CoreError, storageLife } from '$lib/core';
+	import { blockOf } from '$lib/core/packing/block-of';
+	import { containerKeys, containers, type ContainerKey } from '$lib/core/tables/containers';
+	import { dayText } from '$lib/present/time';
+	import { lengthText, massText } from '$lib/present/units';
+	import { containerWords, groupWords } from '$lib/present/words';
+	import { packingSchema } from '$lib/schemas/packing';
+	import { quantityFromText, unitHint } from '$lib/schemas/quantity-text';
+	import { checked } from '$lib/ui/checked';
+	import Choice from '$lib/ui/Choice.svelte';
+	import { clock } from '$lib/ui/clock.svelte';
+	import Field from '$lib/ui/Field.svelte';
+	import Press from '$lib/ui/Press.svelte';
+	import Slab from '$lib/ui/Slab.svelte';
+	import type { PageProps } from './$types';
+
+	let { data, form }: PageProps = $props();
+	// svelte-ignore state_referenced_locally
+	let typed = $state<Record<string, string>>(
+		form?.typed ?? {
+			dishId: data.dishId,
+			coolingRunId: data.run ? String(data.run.id) : '',
+			container: 'bag-1l',
+			packedOn: data.today,
+			servings: '4',
+			shelfId: String(data.freezers.at(-1)?.shelves[0]?.id ?? '')
+		}
+	);
+	let errors = $state<Record<string, string>>({});
+	let busy = $state(false);
+	$effect(() => {
+		errors = form?.errors ?? {};
+	});
+
+	const dish = $derived(data.dishes.find((d) => String(d.id) === typed.dishId));
+	const shelves = $derived(
+		data.freezers.flatMap((freezer) =>
+			freezer.shelves.map((shelf) => ({ value: String(shelf.id), name: `${freezer.name}, ${shelf.name}`, setC: freezer.setC }))
+		)
+	);
+	const massKg = $derived(quantityFromText(typed.massKg ?? '', 'mass', data.habit));
+	const batchKg = $derived(massKg * Number(typed.count));
+
+	/** The block as it will be, while typing; a message when the container is too small. */
+	const block = $derived.by(() => {
+		if (!dish || !(massKg > 0) || !(typed.container in containers)) return null;
+		try {
+			const computed = blockOf({ massKg, densityKgPerM3: dish.densityKgPerM3, container: typed.container as ContainerKey });
+			const own = (text: string | undefined) => quantityFromText(text ?? '', 'length', data.habit);
+			return {
+				lengthM: own(typed.lengthM) || computed.lengthM,
+				widthM: own(typed.widthM) || computed.widthM,
+				thicknessM: own(typed.thicknessM) || computed.thicknessM,
+				computed
+			};
+		} catch (error) {
+			if (error instanceof CoreError) return null;
+			throw error;
+		}
+	});
+	const life = $derived.by(() => {
+		const shelf = shelves.find((s) => s.value === typed.shelfId);
+		if (!dish || !/^\d{4}-\d{2}-\d{2}$/.test(typed.packedOn ?? '')) return null;
+		try {
+			return storageLife({
+				parts: dish.parts,
+				packedOn: typed.packedOn,
+				freezerC: shelf?.setC,
+				houseMonths: data.house.houseMonths ?? undefined
+			});
+		} catch (error) {
+			if (error instanceof CoreError) return null;
+			throw error;
+		}
+	});
+	const cooled = $derived(data.run ? coolingView(data.run, clock.ms) : null);
+	const length = $derived(unitHint('length', data.habit));
+</script>
+
+<svelte:head><title>Pack · Almacen</title></svelte:head>
+
+<h1 class="mb-4">Divide into packs</h1>
+{#if data.dishes.length === 0}
+	<section class="plate"><p>Write the dish first, then divide it.</p><p class="mt-3"><Press href="/menu/new" first>Write a dish</Press></p></section>
+{:else if data.freezers.length === 0}
+	<section class="plate">
+		<p>Where do the packs go? Name your freezer and its shelves first; it takes half a minute.</p>
+		<p class="mt-3"><Press href="/household" first>To the household</Press></p>
+	</section>
+{:else}
+	{#if cooled && cooled.verdict === 'fail'}
+		<p class="plate wants-refused mb-4">
+			<b>This run does not pass the cooling rule as measured and forecast.</b> Food that missed it is not packed: reheat it to
+			74 °C once and cool it again if that was seen in time, otherwise discard it.
+		</p>
+	{:else if cooled && cooled.nowC > 8}
+		<p class="plate wants-caution mb-4">
+			<b>Still warm in the middle.</b> Packed warm it steams, frosts and thaws what is beside it. Wait until it is at 5 °C.
+		</p>
+	{/if}
+	<form
+		method="POST"
+		class="grid gap-5 lg:grid-cols-[3fr_2fr]"
+		novalidate
+		use:enhance={checked(
+			() => packingSchema(data.habit, data.today),
+			(found) => (errors = found),
+			{ busy: (at) => (busy = at) }
+		)}
+	>
+		<section class="plate grid content-start gap-4">
+			<input type="hidden" name="coolingRunId" value={typed.coolingRunId} />
+			<Choice
+				name="dishId"
+				label="Dish"
+				bind:value={typed.dishId}
+				error={errors.dishId}
+				items={data.dishes.map((d) => ({ value: String(d.id), name: d.name }))}
+			/>
+			<div class="grid grid-cols-2 gap-4">
+				<Field name="count" label="Packs" bind:value={typed.count} error={errors.count} inputmode="numeric" />
+				<Field name="servings" label="Servings in each" bind:value={typed.servings} error={errors.servings} inputmode="numeric" />
+			</div>
+			<div class="grid gap-4 sm:grid-cols-2">
+				<Choice
+					name="container"
+					label="Container"
+					bind:value={typed.container}
+					error={errors.container}
+					items={containerKeys.map((key) => ({ value: key, name: containerWords[key] }))}
+				/>
+				<Field
+					name="massKg"
+					label="Net weight of each"
+					bind:value={typed.massKg}
+					error={errors.massKg}
+					hint={dish && dish.packedKg > 0
+						? `${unitHint('mass', data.habit)}; the recipe’s lines weigh about ${massText(dish.packedKg, data.habit)}`
+						: unitHint('mass', data.habit)}
+				/>
+			</div>
+			<fieldset>
+				<legend class="entry-label">The block, if it differs from what is computed</legend>
+				<div class="grid grid-cols-3 gap-4">
+					<Field name="lengthM" label="Length" bind:value={typed.lengthM} error={errors.lengthM} hint={length} />
+					<Field name="widthM" label="Width" bind:value={typed.widthM} error={errors.widthM} hint={length} />
+					<Field name="thicknessM" label="Thickness" bind:value={typed.thicknessM} error={errors.thicknessM} hint={length} />
+				</div>
+			</fieldset>
+			<div class="grid gap-4 sm:grid-cols-2">
+				<Field name="packedOn" label="Packed on" type="date" bind:value={typed.packedOn} error={errors.packedOn} />
+				<Field
+					name="bestBy"
+					label="Best by, if you know better"
+					type="date"
+					bind:value={typed.bestBy}
+					error={errors.bestBy}
+					hint="empty: computed"
+				/>
+			</div>
+			<Choice name="shelfId" label="Goes to" bind:value={typed.shelfId} error={errors.shelfId} items={shelves} />
+		</section>
+		<div class="grid content-start gap-5">
+			<section class="plate grid gap-3">
+				<h2>What it will be</h2>
+				{#if block}
+					<Slab thicknessM={block.thicknessM} lengthM={block.lengthM} habit={data.habit} planned />
+					<p>
+						{Number(typed.count) > 0 ? typed.count : '?'} packs of {massText(massKg, data.habit)},
+						{lengthText(block.lengthM, data.habit)} × {lengthText(block.widthM, data.habit)},
+						<b>{lengthText(block.thicknessM, data.habit)} thick</b>
+					</p>
+					{#if batchKg > 0}<p class="quiet">{massText(batchKg, data.habit)} in all. Thickness rules freezing, thawing and cooking.</p>{/if}
+				{:else if massKg > 0 && dish}
+					<p class="entry-error">Too much for this container: take a larger one, or make more packs.</p>
+				{:else}
+					<p class="quiet">Choose a dish and put one pack on the scale.</p>
+				{/if}
+				{#if life && dish}
+					{#if life.bestBy}
+						<p>
+							Best by <b>{dayText(typed.bestBy || life.bestBy)}</b>
+							{#if life.limitingPart !== null}
+								<br /><span class="quiet">
+									ruled by {groupWords[dish.parts[life.limitingPart].group]}, {dish.state}
+								</span>
+							{/if}
+						</p>
+					{:else}
+						<p>No published figure for what is in it: set a house rule in the household, or write a day.</p>
+					{/if}
+				{/if}
+				<div><Press type="submit" first disabled={busy}>{busy ? 'Computing the cook card…' : 'Pack them'}</Press></div>
+				{#if busy}<p class="quiet" role="status">Cooking times for every appliance, thawed and frozen: a few seconds.</p>{/if}
+				{#if Object.keys(errors).length > 0}
+					<p class="entry-error" role="alert">Not packed yet: see the marked fields.</p>
+				{/if}
+			</section>
+			{#if data.recent.length > 0}
+				<section class="plate">
+					<h2>Packed lately</h2>
+					<table class="ledger mt-1">
+						<tbody>
+							{#each data.recent as { packing, dish: name, count } (packing.id)}
+								<tr>
+									<td><a href="/pack/{packing.id}">{name}</a></td>
+									<td>{count} × {massText(packing.massKg, data.habit)}</td>
+									<td class="quiet">{dayText(packing.packedOn)}</td>
+								</tr>
+							{/each}
+						</tbody>
+					</table>
+				</section>
+			{/if}
+		</div>
+	</form>
+{/if}

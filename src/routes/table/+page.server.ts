@@ -1,0 +1,32 @@
+import { whenToStart } from '$lib/core/table/when-to-start';
+import { nextClockTime } from '$lib/server/serve-time';
+import { cardsOf, frozenPacks } from '$lib/server/repos/packs';
+import { getHousehold } from '$lib/server/repos/household';
+import type { PageServerLoad } from './$types';
+
+const usualDinner = '18:30';
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+	const nowMs = Date.now();
+	const { timeZone } = await getHousehold(locals.db);
+	const asked = url.searchParams.get('by') ?? usualDinner;
+	const serveAtMs = nextClockTime(asked, timeZone, nowMs);
+	const by = serveAtMs === null ? usualDinner : asked;
+	const serveMs = serveAtMs ?? (nextClockTime(usualDinner, timeZone, nowMs) as number);
+	const packs = await frozenPacks(locals.db);
+	const cards = await cardsOf(locals.db, [...new Set(packs.map((pack) => pack.packingId))]);
+	const ways = packs.map((pack) => {
+		const card = cards.get(pack.packingId);
+		const possible = (card?.options ?? []).flatMap((option) => {
+			const plan = whenToStart({ option, thawedMin: card?.thaw.refrigerator.thawedMin ?? null, serveAtMs: serveMs, nowMs });
+			return plan?.fits && option.totalMin
+				? [{ method: option.method, state: option.state, advice: option.advice, totalMin: option.totalMin, ...plan }]
+				: [];
+		});
+		possible.sort(
+			(a, b) => Number(a.advice !== 'good') - Number(b.advice !== 'good') || a.totalMin.to - b.totalMin.to
+		);
+		return { pack, best: possible[0] ?? null };
+	});
+	return { by, badTime: serveAtMs === null ? asked : null, serveAtMs: serveMs, nowMs, ways };
+};

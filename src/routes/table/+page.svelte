@@ -1,0 +1,87 @@
+<script lang="ts">
+	import { durationText, instantText } from '$lib/present/time';
+	import { methodText, stateText } from '$lib/present/words';
+	import Field from '$lib/ui/Field.svelte';
+	import Press from '$lib/ui/Press.svelte';
+	import Slab from '$lib/ui/Slab.svelte';
+	import Word from '$lib/ui/Word.svelte';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
+	// svelte-ignore state_referenced_locally
+	let by = $state(data.by);
+	const can = $derived(data.ways.filter((way) => way.best));
+	const cannot = $derived(data.ways.filter((way) => !way.best));
+	const left = $derived(Math.round((data.serveAtMs - data.nowMs) / 60_000));
+</script>
+
+<svelte:head><title>Table · Almacen</title></svelte:head>
+
+<form method="GET" class="mb-4 flex flex-wrap items-end gap-4">
+	<div class="tape p-3">
+		<Field
+			name="by"
+			label="On the table by"
+			type="time"
+			bind:value={by}
+			error={data.badTime !== null ? 'Write a time of day such as 18:30.' : undefined}
+		/>
+	</div>
+	<Press type="submit">Look</Press>
+	<p class="pb-3">
+		<b>{instantText(data.serveAtMs, data.house.timeZone, data.nowMs)}</b>, in {durationText(left)}.
+		{can.length} of {data.ways.length} can make it.
+	</p>
+</form>
+
+{#if data.ways.length === 0}
+	<section class="plate">
+		<p>Nothing is frozen yet. Packs with their cooking times appear here.</p>
+		<p class="mt-3"><Press href="/pack" first>Divide a dish into packs</Press></p>
+	</section>
+{:else}
+	<div class="grid gap-3 md:grid-cols-2">
+		{#each can as { pack, best } (pack.id)}
+			<a class="plate way" href="/table/{pack.code}?by={data.by}">
+				<Slab thicknessM={pack.packing.thicknessM} lengthM={pack.packing.lengthM} habit={data.habit} />
+				<span>
+					<b class="text-[17px]">{pack.dish.name}</b><br />
+					{#if best}
+						{methodText(best.method, data.habit)}, {stateText(best.state)} · {durationText(best.totalMin.to)}<br />
+						<span class="quiet">
+							{best.takeOutAtMs ? 'take out by' : 'start by'}
+							{instantText(best.takeOutAtMs ?? best.startAtMs, data.house.timeZone, data.nowMs)} ·
+							{pack.packing.servings} servings · {pack.code}
+						</span>
+						<Word tone={best.advice} text={best.advice} />
+					{/if}
+				</span>
+			</a>
+		{/each}
+	</div>
+	{#if cannot.length > 0}
+		<section class="plate mt-5">
+			<h2>Not by then</h2>
+			<ul class="mt-1">
+				{#each cannot as { pack } (pack.id)}
+					<li class="py-2">
+						<a href="/table/{pack.code}?by={data.by}">{pack.dish.name}</a> <span class="quiet">{pack.code}: see why</span>
+					</li>
+				{/each}
+			</ul>
+		</section>
+	{/if}
+{/if}
+
+<style>
+	.way {
+		display: grid;
+		grid-template-columns: 118px 1fr;
+		align-items: center;
+		gap: 14px;
+		text-decoration: none;
+	}
+	.way:hover {
+		background: var(--cold-pale);
+	}
+</style>

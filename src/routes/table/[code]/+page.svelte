@@ -1,0 +1,133 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { whenToStart } from '$lib/core/table/when-to-start';
+	import { clock } from '$lib/ui/clock.svelte';
+	import { dayText, instantText } from '$lib/present/time';
+	import { lengthText, massText, tempText } from '$lib/present/units';
+	import { coreWords, standingLine } from '$lib/present/words';
+	import CookRuler from '$lib/ui/CookRuler.svelte';
+	import CookWay from '$lib/ui/CookWay.svelte';
+	import Field from '$lib/ui/Field.svelte';
+	import Press from '$lib/ui/Press.svelte';
+	import Slab from '$lib/ui/Slab.svelte';
+	import UndoLine from '$lib/ui/UndoLine.svelte';
+	import Word from '$lib/ui/Word.svelte';
+	import type { PageProps } from './$types';
+
+	let { data, form }: PageProps = $props();
+	const pack = $derived(data.pack);
+	const packing = $derived(pack.packing);
+	const zone = $derived(data.house.timeZone);
+	let state = $state<'frozen' | 'thawed'>('frozen');
+	// svelte-ignore state_referenced_locally
+	let by = $state(data.by);
+	const nowMs = $derived(Math.max(clock.ms, data.nowMs));
+	const ways = $derived(
+		packing.card.options
+			.filter((option) => option.state === state)
+			.map((option) => ({
+				option,
+				plan: whenToStart({
+					option,
+					thawedMin: packing.card.thaw.refrigerator.thawedMin,
+					serveAtMs: data.serveAtMs,
+					nowMs
+				})
+			}))
+	);
+</script>
+
+<svelte:head><title>Cook {pack.dish.name} · Almacen</title></svelte:head>
+
+{#if pack.status === 'cooked'}
+	<div class="mb-4">
+		<UndoLine
+			text="Marked cooked {pack.cookedAtMs ? instantText(pack.cookedAtMs, zone, nowMs) : ''}; {pack.code} is out of the freezer."
+			action="?/undo"
+		/>
+	</div>
+{/if}
+{#if form?.message}<p class="entry-error mb-3" role="alert">{form.message}</p>{/if}
+
+<section class="plate grid gap-4">
+	<div class="flex flex-wrap items-start justify-between gap-4">
+		<div class="flex flex-wrap items-center gap-4">
+			<Slab thicknessM={packing.thicknessM} lengthM={packing.lengthM} habit={data.habit} />
+			<div>
+				<h1>{pack.dish.name}</h1>
+				<p class="quiet">
+					{massText(packing.massKg, data.habit)} · {packing.servings} servings ·
+					{lengthText(packing.thicknessM, data.habit)} thick · packed {dayText(packing.packedOn)} · {pack.code}
+					<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
+				</p>
+			</div>
+		</div>
+		{#if pack.status === 'frozen'}
+			<form method="POST" action="?/cooked" use:enhance><Press type="submit" first>Mark it cooked</Press></form>
+		{/if}
+	</div>
+	<div class="flex flex-wrap items-end gap-5">
+		<fieldset>
+			<legend class="entry-label">It is</legend>
+			<div class="flex">
+				{#each [{ value: 'frozen', name: 'frozen solid' }, { value: 'thawed', name: 'thawed' }] as choice (choice.value)}
+					<label class="half" class:on={state === choice.value}>
+						<input type="radio" name="state" value={choice.value} bind:group={state} />{choice.name}
+					</label>
+				{/each}
+			</div>
+		</fieldset>
+		<form method="GET" class="tape flex items-end gap-3 p-2">
+			<Field name="by" label="On the table by" type="time" bind:value={by} error={data.badTime ? 'Write a time such as 18:30.' : undefined} />
+			<Press type="submit">Look</Press>
+		</form>
+		<p class="pb-2">
+			Done at <b>{tempText(packing.coreC, data.habit)}</b> in the middle
+			<span class="quiet">({coreWords[packing.core]})</span><br />
+			<span class="quiet">water boils at {tempText(data.asked.boilsC, data.habit)} here</span>
+		</p>
+	</div>
+	<CookRuler {ways} serveAtMs={data.serveAtMs} {nowMs} {zone} habit={data.habit} />
+</section>
+
+<div class="mt-5 grid gap-4 md:grid-cols-2">
+	{#each ways as { option, plan } (JSON.stringify(option.method))}
+		<CookWay {option} {plan} {zone} {nowMs} habit={data.habit} asked={data.asked} {packing} addOnDay={pack.dish.addOnDay} />
+	{/each}
+</div>
+<p class="quiet mt-4">
+	{standingLine} Young children, pregnant and older people and those with weak immunity need more care: measure the core every
+	time.
+</p>
+
+<style>
+	.half {
+		position: relative;
+		display: flex;
+		align-items: center;
+		min-height: 48px;
+		padding: 8px 18px;
+		border: 2px solid var(--rim);
+		font-weight: 700;
+		cursor: pointer;
+	}
+	.half:first-child {
+		border-radius: 10px 0 0 10px;
+		border-right-width: 0;
+	}
+	.half:last-child {
+		border-radius: 0 10px 10px 0;
+	}
+	.half.on {
+		background: var(--rim);
+		color: var(--on-rim);
+	}
+	.half input {
+		position: absolute;
+		opacity: 0;
+	}
+	.half:has(input:focus-visible) {
+		outline: 3px solid var(--cold);
+		outline-offset: 2px;
+	}
+</style>

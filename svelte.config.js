@@ -1,0 +1,25 @@
+import adapter from '@sveltejs/adapter-node';
+import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
+
+/** @type {import('@sveltejs/kit').Config} */
+const config = {
+	preprocess: vitePreprocess(),
+	kit: {
+		adapter: adapter({ precompress: false }),
+		typescript: {
+			config: (c) => ({
+				...c,
+				include: [
+					...c.include,
+					'../drizzle.config.ts',
+					'../playwright.config.ts',
+					'../vite.workers.config.ts',
+					'../e2e/**/*.ts',
+					'../bench/**/*.ts',
+					'../scripts/**/*.ts'
+				]
+			})
+		}
+	}
+};
+export default config;
