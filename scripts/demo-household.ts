@@ -12,7 +12,7 @@ export const house = {
 	timeZone: 'Europe/Zurich',
 	houseMonths: 3,
 	slowCooker: { volumeL: 6, bowl: { kind: 'oval' as const, lengthM: 0.3, widthM: 0.23, depthM: 0.14 } },
-	pressureCooker: { volumeL: 6, powerW: 1000, bowl: { kind: 'round' as const, lengthM: 0.22, widthM: 0.22, depthM: 0.15 } }
+	pressureCooker: { volumeL: 6, powerW: 1000, bowl: { kind: 'round' as const, lengthM: 0.24, widthM: 0.24, depthM: 0.15 } }
 };
 
 export const freezers = [
@@ -89,11 +89,11 @@ export const dishes: DemoDish[] = [
 /** Packings, by dish; `daysAgo` counts back from the day the demo is loaded, `shelf` counts through all shelves. */
 export const packings: (Omit<PackingRequest, 'dishId' | 'packedOn' | 'shelfId'> & { dish: string; daysAgo: number; shelf: number })[] = [
 	{ dish: 'dal', daysAgo: 57, shelf: 0, count: 3, servings: 2, container: 'bag-1l', massKg: 0.7 },
-	{ dish: 'tagine', daysAgo: 41, shelf: 2, count: 2, servings: 4, container: 'bag-3l', massKg: 1.4 },
-	{ dish: 'chicken', daysAgo: 41, shelf: 3, count: 3, servings: 4, container: 'bag-3l', massKg: 1.2 },
+	{ dish: 'tagine', daysAgo: 41, shelf: 2, count: 2, servings: 4, container: 'bag-3l', massKg: 1.4, lengthM: 0.19, widthM: 0.14 },
+	{ dish: 'chicken', daysAgo: 41, shelf: 3, count: 3, servings: 4, container: 'bag-3l', massKg: 0.95, lengthM: 0.18, widthM: 0.15 },
 	{ dish: 'ragu', daysAgo: 70, shelf: 1, count: 2, servings: 3, container: 'bag-1l', massKg: 0.8 },
 	{ dish: 'bake', daysAgo: 20, shelf: 4, count: 2, servings: 4, container: 'pan-20', massKg: 1.9 },
-	{ dish: 'pork', daysAgo: 20, shelf: 4, count: 1, servings: 8, container: 'bag-3l', massKg: 2.1 },
+	{ dish: 'pork', daysAgo: 20, shelf: 4, count: 1, servings: 8, container: 'bag-3l', massKg: 2.1, lengthM: 0.2, widthM: 0.16 },
 	{ dish: 'oats', daysAgo: 12, shelf: 0, count: 4, servings: 1, container: 'tub-500ml', massKg: 0.25 },
 	{ dish: 'ratatouille', daysAgo: 6, shelf: 3, count: 2, servings: 3, container: 'tub-1l', massKg: 0.85 }
 ];

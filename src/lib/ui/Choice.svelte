@@ -5,7 +5,7 @@
 	let {
 		name,
 		label,
-		value = $bindable(''),
+		value = $bindable(),
 		items,
 		hint,
 		error,
@@ -31,7 +31,6 @@
 		bind:value
 		{items}
 		{placeholder}
-		class="entry"
 		classes={{ select: 'entry' }}
 		aria-invalid={error ? 'true' : undefined}
 		aria-describedby={error ? `${name}-error` : hint ? `${name}-hint` : undefined}

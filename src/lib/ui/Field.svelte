@@ -5,7 +5,7 @@
 	let {
 		name,
 		label,
-		value = $bindable(''),
+		value = $bindable(),
 		hint,
 		error,
 		type = 'text',
@@ -16,7 +16,7 @@
 		value?: string;
 		hint?: string;
 		error?: string;
-		type?: 'text' | 'date' | 'time' | 'search';
+		type?: 'text' | 'date';
 		[attribute: string]: unknown;
 	} = $props();
 	const described = $derived(

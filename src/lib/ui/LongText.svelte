@@ -5,7 +5,7 @@
 	let {
 		name,
 		label,
-		value = $bindable(''),
+		value = $bindable(),
 		rows = 5,
 		hint,
 		error,

@@ -22,7 +22,7 @@
 		<Field
 			name="by"
 			label="On the table by"
-			type="time"
+			inputmode="numeric" size="6"
 			bind:value={by}
 			error={data.badTime !== null ? 'Write a time of day such as 18:30.' : undefined}
 		/>

@@ -110,7 +110,7 @@ export const itemRows: readonly ItemRow[] = [
 	['soy sauce', '', '70 8 0.5 6 0.5 15', 1.077, 0, '', 'ready-to-eat', '', 'soybeans,cereals (wheat)'],
 	['vinegar', 'wine vinegar,cider vinegar,balsamic vinegar', '94.5 0.1 0 5 0 0.4', 1.01, 0, '', 'ready-to-eat', '', 'sulphites'],
 	['white wine', 'red wine,wine,dry white wine,cider', '92 0.1 0 7.6 0 0.3', 0.99, 0, '', 'ready-to-eat', '', 'sulphites'],
-	['stock', 'broth,chicken stock,vegetable stock,beef stock,chicken broth,vegetable broth,beef broth,lamb stock,fish stock', '97.3 0.6 0.2 0.6 0 1.3', 1.0, 0, 'soup-stew', 'ready-to-eat', '', 'celery'],
+	['stock', 'broth,chicken stock,vegetable stock,beef stock,chicken broth,vegetable broth,beef broth,lamb stock,fish stock', '97.3 0.6 0.2 0.6 0 1.3', 1.0, 0, '', 'ready-to-eat', '', 'celery'],
 	['water', 'hot water,cold water', '100 0 0 0 0 0', 1.0, 0, '', 'ready-to-eat', '', ''],
 	['starch', 'cornflour,cornstarch,potato starch', '11 0.4 0.2 88 0.3 0.1', 0.54, 0, '', 'ready-to-eat', '', ''],
 	['almonds', 'almond,flaked almonds,ground almonds', '5 21 50 9.5 12 2.5', 0.6, 1, '', 'ready-to-eat', '', 'nuts (almond)'],

@@ -139,7 +139,10 @@ export async function coolingChart(canvas: HTMLCanvasElement, read: () => Coolin
 					max: 7,
 					grid: { display: false },
 					border: { color: colour('rim'), width: 2 },
-					ticks: { ...axis(), stepSize: 1, callback: (value) => (Number(value) < 0 ? '' : `${value} h`) }
+					afterBuildTicks: (scale) => {
+						scale.ticks = [0, 1, 2, 3, 4, 5, 6, 7].map((value) => ({ value }));
+					},
+					ticks: { ...axis(), callback: (value) => `${value} h` }
 				},
 				y: {
 					min: 0,

@@ -18,13 +18,13 @@
 	const pack = $derived(data.pack);
 	const packing = $derived(pack.packing);
 	const zone = $derived(data.house.timeZone);
-	let state = $state<'frozen' | 'thawed'>('frozen');
+	let lies = $state<'frozen' | 'thawed'>('frozen');
 	// svelte-ignore state_referenced_locally
 	let by = $state(data.by);
 	const nowMs = $derived(Math.max(clock.ms, data.nowMs));
 	const ways = $derived(
 		packing.card.options
-			.filter((option) => option.state === state)
+			.filter((option) => option.state === lies)
 			.map((option) => ({
 				option,
 				plan: whenToStart({
@@ -71,14 +71,14 @@
 			<legend class="entry-label">It is</legend>
 			<div class="flex">
 				{#each [{ value: 'frozen', name: 'frozen solid' }, { value: 'thawed', name: 'thawed' }] as choice (choice.value)}
-					<label class="half" class:on={state === choice.value}>
-						<input type="radio" name="state" value={choice.value} bind:group={state} />{choice.name}
+					<label class="half" class:on={lies === choice.value}>
+						<input type="radio" name="state" value={choice.value} bind:group={lies} />{choice.name}
 					</label>
 				{/each}
 			</div>
 		</fieldset>
 		<form method="GET" class="tape flex items-end gap-3 p-2">
-			<Field name="by" label="On the table by" type="time" bind:value={by} error={data.badTime ? 'Write a time such as 18:30.' : undefined} />
+			<Field name="by" label="On the table by" inputmode="numeric" size="6" bind:value={by} error={data.badTime ? 'Write a time such as 18:30.' : undefined} />
 			<Press type="submit">Look</Press>
 		</form>
 		<p class="pb-2">

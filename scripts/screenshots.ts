@@ -1,0 +1,54 @@
+import { chromium } from '@playwright/test';
+
+/** Takes a picture of each main view from a running demo: `npm run screenshots -- [FOLDER] [only,these]`. */
+const folder = process.argv[2] ?? 'docs/screenshots';
+const only = process.argv[3]?.split(',');
+const base = process.env.ALMACEN_URL ?? 'http://127.0.0.1:4780';
+const browser = await chromium.launch({
+	executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+	args: ['--no-sandbox', '--disable-dev-shm-usage']
+});
+const desktop = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+
+const scout = await (await browser.newContext()).newPage();
+const first = async (list: string, link: string) => {
+	await scout.goto(base + list);
+	return scout.locator(link).first().getAttribute('href');
+};
+const chicken = await first('/freezer', 'td a:has-text("Chicken")');
+const packing = await first('/pack', 'table a:has-text("Chicken")');
+const dish = await first('/menu', 'td a:has-text("Chicken")');
+const run = await first('/cool', 'section a:has-text("Chickpea")');
+const code = chicken?.split('/').at(-1);
+
+const views = [
+	{ name: 'menu', path: '/menu', size: desktop },
+	{ name: 'dish', path: dish, size: desktop },
+	{ name: 'write-dish', path: '/menu/new', size: desktop },
+	{ name: 'cool', path: '/cool', size: desktop },
+	{ name: 'cool-phone', path: '/cool', size: phone },
+	{ name: 'cool-run', path: run, size: desktop },
+	{ name: 'start-cooling-phone', path: '/cool/new', size: phone },
+	{ name: 'pack', path: '/pack', size: desktop },
+	{ name: 'packing', path: packing, size: desktop },
+	{ name: 'freezer', path: '/freezer', size: desktop },
+	{ name: 'freezer-phone', path: '/freezer', size: phone },
+	{ name: 'pack-one', path: chicken, size: desktop },
+	{ name: 'table', path: '/table', size: desktop },
+	{ name: 'cook-card', path: `/table/${code}`, size: desktop },
+	{ name: 'cook-card-phone', path: `/table/${code}`, size: phone },
+	{ name: 'household', path: '/household', size: desktop }
+];
+for (const view of views) {
+	if (!view.path || (only && !only.includes(view.name))) continue;
+	const page = await (await browser.newContext({ viewport: view.size })).newPage();
+	page.on('console', (message) => message.type() === 'error' && console.log(view.name, message.text()));
+	page.on('pageerror', (error) => console.log(view.name, String(error)));
+	await page.goto(base + view.path);
+	await page.waitForLoadState('networkidle');
+	await page.waitForTimeout(400);
+	await page.screenshot({ path: `${folder}/${view.name}.png` });
+	await page.close();
+}
+await browser.close();
