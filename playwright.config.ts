@@ -15,7 +15,12 @@ export default defineConfig({
 		viewport: { width: 1280, height: 800 },
 		launchOptions: {
 			executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-			args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking', '--disable-sync']
+			args: [
+				'--no-sandbox',
+				'--disable-dev-shm-usage',
+				'--disable-background-networking',
+				'--disable-sync'
+			]
 		}
 	},
 	webServer: {

@@ -14,7 +14,11 @@ import { coolings, dishes, freezers, house, packings } from './demo-household.ts
 /** Fills an empty data folder with the demo household; a folder that holds dishes is left as it is. */
 const dataDir = process.argv[2];
 if (!dataDir) throw new Error('usage: load-demo DATA_FOLDER');
-const opened = await openDatabase({ dataDir, migrationsDir: 'drizzle', preparedDump: 'build/prepared/empty.tar.gz' });
+const opened = await openDatabase({
+	dataDir,
+	migrationsDir: 'drizzle',
+	preparedDump: 'build/prepared/empty.tar.gz'
+});
 const { db } = opened;
 if ((await countDishes(db)) > 0) console.log('The demo household is there already.');
 else {
@@ -44,7 +48,11 @@ else {
 		})
 	);
 	for (const { dish, minutesAgo, readings, ...request } of coolings) {
-		const started = await startCooling(db, { ...request, dishId: ids.get(dish) }, nowMs - minutesAgo * 60_000);
+		const started = await startCooling(
+			db,
+			{ ...request, dishId: ids.get(dish) },
+			nowMs - minutesAgo * 60_000
+		);
 		if (!started.ok) throw new Error(`${dish}: ${started.message}`);
 		for (const [ago, tempC] of readings)
 			await addReading(db, { runId: started.id, atMs: nowMs - ago * 60_000, tempC });

@@ -43,7 +43,10 @@ const views = [
 for (const view of views) {
 	if (!view.path || (only && !only.includes(view.name))) continue;
 	const page = await (await browser.newContext({ viewport: view.size })).newPage();
-	page.on('console', (message) => message.type() === 'error' && console.log(view.name, message.text()));
+	page.on(
+		'console',
+		(message) => message.type() === 'error' && console.log(view.name, message.text())
+	);
 	page.on('pageerror', (error) => console.log(view.name, String(error)));
 	await page.goto(base + view.path);
 	await page.waitForLoadState('networkidle');

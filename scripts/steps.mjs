@@ -26,7 +26,15 @@ export function ensurePackages() {
 
 /** Builds when there is no build or a source is newer. */
 export function ensureBuild() {
-	const sources = ['src', 'static', 'drizzle', 'vite.config.ts', 'vite.workers.config.ts', 'svelte.config.js', 'package-lock.json'];
+	const sources = [
+		'src',
+		'static',
+		'drizzle',
+		'vite.config.ts',
+		'vite.workers.config.ts',
+		'svelte.config.js',
+		'package-lock.json'
+	];
 	const built = newestMs('build/prepared');
 	if (built === 0 || sources.some((path) => newestMs(path) > built)) run('npm', ['run', 'build']);
 }
@@ -39,7 +47,9 @@ export function ensurePrograms(programs) {
 	if (missing.length === 0) return;
 	const packages = missing.map(([, name]) => name);
 	if (process.getuid?.() !== 0) {
-		console.error(`Missing: install ${packages.join(' ')} (apt-get install ${packages.join(' ')}).`);
+		console.error(
+			`Missing: install ${packages.join(' ')} (apt-get install ${packages.join(' ')}).`
+		);
 		process.exit(1);
 	}
 	run('apt-get', ['update', '-qq']);

@@ -14,6 +14,10 @@
 <Rail counts={data.counts} />
 <Strip clocks={data.clocks} habit={data.habit} timeZone={data.house.timeZone} />
 {#if navigating.to}<p class="sr-only" role="status">Opening…</p>{/if}
-<main id="work" class="mx-auto max-w-[1296px] px-4 pb-28 md:px-7 md:pb-10" aria-busy={Boolean(navigating.to)}>
+<main
+	id="work"
+	class="mx-auto max-w-[1296px] px-4 pb-28 md:px-7 md:pb-10"
+	aria-busy={Boolean(navigating.to)}
+>
 	{@render children()}
 </main>

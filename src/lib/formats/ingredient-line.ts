@@ -83,7 +83,11 @@ export function parseIngredientLine(line: string): ParsedLine {
 	const text = line.trim();
 	const [read] = parseIngredient(plain(text), { additionalUOMs: handful });
 	const quantity = read?.quantity ?? null;
-	const unit = read?.unitOfMeasureID ? (unitOfId[read.unitOfMeasureID] ?? null) : quantity === null ? null : 'piece';
+	const unit = read?.unitOfMeasureID
+		? (unitOfId[read.unitOfMeasureID] ?? null)
+		: quantity === null
+			? null
+			: 'piece';
 	const words = (read?.description ?? text).replace(/^of\s+/i, '');
 	const cut = cuts.exec(words)?.[0].toLowerCase() ?? '';
 	const name = words.split(/[,(;]/)[0].replace(cuts, '').replace(/\s+/g, ' ').trim() || words;
@@ -119,9 +123,13 @@ export function parseIngredientLines(pasted: string): ParsedLine[] {
 }
 
 /** Kilograms of a parsed line; a range counts with its middle. */
-export function parsedLineKg(line: Pick<ParsedLine, 'quantity' | 'quantityTo' | 'unit' | 'itemName'>): number | null {
+export function parsedLineKg(
+	line: Pick<ParsedLine, 'quantity' | 'quantityTo' | 'unit' | 'itemName'>
+): number | null {
 	const quantity =
-		line.quantity !== null && line.quantityTo !== null ? (line.quantity + line.quantityTo) / 2 : line.quantity;
+		line.quantity !== null && line.quantityTo !== null
+			? (line.quantity + line.quantityTo) / 2
+			: line.quantity;
 	const unit = line.unit && line.unit in measures ? line.unit : null;
 	return lineMassKg({ quantity, unit, item: line.itemName ? findItem(line.itemName) : null });
 }

@@ -4,7 +4,15 @@ import type { LabelContent } from './label-content.ts';
 export type Measure = (text: string, style: { sizePt: number; bold: boolean }) => number;
 
 export type LabelBox =
-	| { kind: 'text'; xMm: number; yMm: number; widthMm: number; text: string; sizePt: number; bold: boolean }
+	| {
+			kind: 'text';
+			xMm: number;
+			yMm: number;
+			widthMm: number;
+			text: string;
+			sizePt: number;
+			bold: boolean;
+	  }
 	| { kind: 'qr'; xMm: number; yMm: number; sideMm: number; payload: string }
 	| { kind: 'rule'; xMm: number; yMm: number; widthMm: number };
 
@@ -15,7 +23,12 @@ const lineMm = (sizePt: number) => sizePt * 1.2 * mmPerPt;
 const smallestPt = 7;
 
 /** Breaks a text into lines of at most a width; the last line ends in … when there is more. Words too long are cut. */
-export function wrapText(text: string, widthMm: number, mostLines: number, width: (text: string) => number): string[] {
+export function wrapText(
+	text: string,
+	widthMm: number,
+	mostLines: number,
+	width: (text: string) => number
+): string[] {
 	const lines: string[] = [];
 	let line = '';
 	const words = text.split(/\s+/).flatMap((word) => pieces(word, widthMm, width));
@@ -66,7 +79,13 @@ export function labelLayout(
 	const bottomMm = size.heightMm - 2.5;
 	let y = 3;
 
-	boxes.push({ kind: 'qr', xMm: size.widthMm - marginMm - qrMm, yMm: y, sideMm: qrMm, payload: content.code });
+	boxes.push({
+		kind: 'qr',
+		xMm: size.widthMm - marginMm - qrMm,
+		yMm: y,
+		sideMm: qrMm,
+		payload: content.code
+	});
 	const codeStyle = { sizePt: 11, bold: true };
 	boxes.push({
 		kind: 'text',
@@ -78,7 +97,10 @@ export function labelLayout(
 	});
 	const belowQrMm = y + qrMm + 0.5 + lineMm(11) + 0.5;
 
-	const write = (text: string, options: { sizePt: number; bold?: boolean; mostLines?: number; widthMm: number }) => {
+	const write = (
+		text: string,
+		options: { sizePt: number; bold?: boolean; mostLines?: number; widthMm: number }
+	) => {
 		const { sizePt, bold = false, mostLines = 1, widthMm } = options;
 		for (const line of wrapText(text, widthMm, mostLines, (t) => measure(t, { sizePt, bold }))) {
 			if (y + lineMm(sizePt) > bottomMm) {
@@ -91,7 +113,8 @@ export function labelLayout(
 	};
 
 	const nameSize = [17, 15, 13, 11].find(
-		(sizePt) => wrapText(content.name, besideQrMm, 3, (t) => measure(t, { sizePt, bold: true })).length <= 2
+		(sizePt) =>
+			wrapText(content.name, besideQrMm, 3, (t) => measure(t, { sizePt, bold: true })).length <= 2
 	);
 	write(content.name, { sizePt: nameSize ?? 11, bold: true, mostLines: 2, widthMm: besideQrMm });
 	write(content.bestBy, { sizePt: 12, bold: true, widthMm: besideQrMm });
@@ -112,14 +135,26 @@ export function labelLayout(
 			const bold = row === content.cookHead || i > 0;
 			const [text] = wrapText(cell, widths[i], 1, (t) => measure(t, { sizePt: tablePt, bold }));
 			if (text)
-				boxes.push({ kind: 'text', xMm: marginMm + columns[i], yMm: y, widthMm: widths[i], text, sizePt: tablePt, bold });
+				boxes.push({
+					kind: 'text',
+					xMm: marginMm + columns[i],
+					yMm: y,
+					widthMm: widths[i],
+					text,
+					sizePt: tablePt,
+					bold
+				});
 		});
 		y += lineMm(tablePt);
 	}
 	y += 0.6;
 	if (content.cookRows.some((row) => row.some((cell) => cell.endsWith('*'))))
-		write('* with care: see the cook card. Pressure: minutes at pressure.', { sizePt: smallestPt, widthMm: innerMm });
-	if (content.onDay) write(content.onDay, { sizePt: 8.5, bold: true, mostLines: 2, widthMm: innerMm });
+		write('* with care: see the cook card. Pressure: minutes at pressure.', {
+			sizePt: smallestPt,
+			widthMm: innerMm
+		});
+	if (content.onDay)
+		write(content.onDay, { sizePt: 8.5, bold: true, mostLines: 2, widthMm: innerMm });
 	if (content.allergens) write(content.allergens, { sizePt: 8, mostLines: 2, widthMm: innerMm });
 	write(content.caution, { sizePt: smallestPt, mostLines: 2, widthMm: innerMm });
 	return { boxes, left };

@@ -26,7 +26,9 @@ export function coolingSentence(
 }
 
 const passes = (min: number | null, temperature: string) =>
-	min === null ? `Not at ${temperature} within a day.` : `At ${temperature} after ${durationText(min)}.`;
+	min === null
+		? `Not at ${temperature} within a day.`
+		: `At ${temperature} after ${durationText(min)}.`;
 
 /** The rule, spelled out, for the panel behind a verdict. */
 export const coolingRuleText = {

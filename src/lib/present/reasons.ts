@@ -2,7 +2,8 @@ import type { Reason } from '../core/safety/best-advice.ts';
 import { durationText } from './time.ts';
 import { lengthText, massText, volumeText, type UnitHabit } from './units.ts';
 
-const hours = (h: number | undefined) => (h === undefined ? '' : `${(Math.round(h * 10) / 10).toFixed(1)} h`);
+const hours = (h: number | undefined) =>
+	h === undefined ? '' : `${(Math.round(h * 10) / 10).toFixed(1)} h`;
 
 /** A reason in words, with its numbers in the household's units. */
 export function reasonText(reason: Reason, habit: UnitHabit): string {

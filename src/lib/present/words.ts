@@ -9,8 +9,14 @@ import { tempText, type UnitHabit } from './units.ts';
 
 /** The words for every coded value. One place, so that a second language can be added. */
 export const kindWords: Record<DishKind, { name: string; hint: string }> = {
-	'tough-cut': { name: 'Braised roast', hint: 'a whole cut with collagen: shoulder, shin, brisket' },
-	'lean-pieces': { name: 'Lean pieces', hint: 'chicken, pork or fish in pieces, done when cooked through' },
+	'tough-cut': {
+		name: 'Braised roast',
+		hint: 'a whole cut with collagen: shoulder, shin, brisket'
+	},
+	'lean-pieces': {
+		name: 'Lean pieces',
+		hint: 'chicken, pork or fish in pieces, done when cooked through'
+	},
 	'meat-in-sauce': { name: 'Meat in sauce', hint: 'ragù, goulash, tagine, chili with meat' },
 	'pulse-soup': { name: 'Soup or pulses', hint: 'dal, bean stew, soups' },
 	'hard-vegetables': { name: 'Hard vegetables', hint: 'roots, squash, potato' },
@@ -40,7 +46,7 @@ export const containerWords: Record<ContainerKey, string> = {
 	'tub-1l': 'tub, 1 L',
 	'tub-2l': 'tub, 2 L',
 	'pan-20': 'pan, 20 × 20 cm',
-	'pan-30': 'pan, 30 × 20 cm',
+	'pan-30': 'pan, 30 × 20 cm'
 };
 
 export const sheetWords: Record<LabelSheetKey, string> = {
@@ -85,7 +91,11 @@ export const coreWords: Record<CoreTemperatureClass, string> = {
 };
 
 export const adviceWords = { good: 'good', caution: 'caution', refused: 'refused' } as const;
-export const verdictWords = { pass: 'passes', 'at-risk': 'at risk', fail: 'fails as it stands' } as const;
+export const verdictWords = {
+	pass: 'passes',
+	'at-risk': 'at risk',
+	fail: 'fails as it stands'
+} as const;
 
 export const standingLine =
 	'Follow your local food-safety authority and your appliance’s manual; where they are stricter, they win.';

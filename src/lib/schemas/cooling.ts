@@ -31,8 +31,14 @@ export function coolingSchema(habit: UnitHabit) {
 			why: 'Food with water in it does not get hotter than that.'
 		}).required('Temperature now: measure it, or take the boiling point for a dish off the boil.'),
 		place: oneOf(startPlaces, 'Place').required('Place: where does it stand?'),
-		lid: yup.boolean().transform((_, original) => original === 'on' || original === true).default(false),
-		stirred: yup.boolean().transform((_, original) => original === 'on' || original === true).default(false),
+		lid: yup
+			.boolean()
+			.transform((_, original) => original === 'on' || original === true)
+			.default(false),
+		stirred: yup
+			.boolean()
+			.transform((_, original) => original === 'on' || original === true)
+			.default(false),
 		iceKg: amount('mass', habit, { label: 'Ice', min: 0, max: 50 })
 	});
 }

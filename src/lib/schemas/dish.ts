@@ -17,9 +17,13 @@ export function dishSchema(habit: UnitHabit) {
 	});
 	return yup.object({
 		name: text('Name', 120).required('Name: what is it called?'),
-		servings: wholeNumber({ label: 'Servings', min: 1, max: 100 }).required('Servings: how many does the recipe feed?'),
+		servings: wholeNumber({ label: 'Servings', min: 1, max: 100 }).required(
+			'Servings: how many does the recipe feed?'
+		),
 		kind: oneOf(dishKindNames, 'Kind').required('Kind: choose the one that comes nearest.'),
-		state: oneOf(['raw', 'cooked'], 'Raw or cooked').required('Raw or cooked: how does it go into the freezer?'),
+		state: oneOf(['raw', 'cooked'], 'Raw or cooked').required(
+			'Raw or cooked: how does it go into the freezer?'
+		),
 		lines: yup
 			.string()
 			.trim()

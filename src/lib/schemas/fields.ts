@@ -1,6 +1,13 @@
 import * as yup from 'yup';
 import { isDay } from '../core/units/day.ts';
-import { lengthText, massText, tempText, volumeText, altitudeText, type UnitHabit } from '../present/units.ts';
+import {
+	lengthText,
+	massText,
+	tempText,
+	volumeText,
+	altitudeText,
+	type UnitHabit
+} from '../present/units.ts';
 import { durationText } from '../present/time.ts';
 import { numberFromText, quantityFromText, unitHint, type Dimension } from './quantity-text.ts';
 
@@ -23,7 +30,8 @@ const example: Record<Dimension, (habit: UnitHabit) => string> = {
 	minutes: () => '6 h 30'
 };
 
-const isBlank = (value: unknown) => value === undefined || value === null || String(value).trim() === '';
+const isBlank = (value: unknown) =>
+	value === undefined || value === null || String(value).trim() === '';
 
 /** An amount typed in any unit of its dimension, with limits in canonical units. */
 export function amount(
@@ -43,7 +51,10 @@ export function amount(
 		)
 		.typeError(`${options.label}: write an amount such as ${example[dimension](habit)}.`)
 		.min(options.min, `${options.label}: at least ${show(options.min)}.`)
-		.max(options.max, `${options.label}: at most ${show(options.max)}.${options.why ? ` ${options.why}` : ''}`)
+		.max(
+			options.max,
+			`${options.label}: at most ${show(options.max)}.${options.why ? ` ${options.why}` : ''}`
+		)
 		.meta({ unit: unitHint(dimension, habit) });
 }
 
@@ -64,7 +75,11 @@ export function day(label: string) {
 		.string()
 		.trim()
 		.transform((value: string | undefined) => (isBlank(value) ? undefined : value))
-		.test('day', `${label}: choose a day, or write it as 2026-11-24.`, (value) => value === undefined || isDay(value));
+		.test(
+			'day',
+			`${label}: choose a day, or write it as 2026-11-24.`,
+			(value) => value === undefined || isDay(value)
+		);
 }
 
 /** One of a list, with a message that names the field. */

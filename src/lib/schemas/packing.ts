@@ -8,9 +8,14 @@ import { amount, day, oneOf, wholeNumber } from './fields.ts';
 export function packingSchema(habit: UnitHabit, today: string) {
 	return yup.object({
 		dishId: yup.number().integer().required('Choose a dish.'),
-		coolingRunId: yup.number().integer().transform((_, original) => (original ? Number(original) : undefined)),
+		coolingRunId: yup
+			.number()
+			.integer()
+			.transform((_, original) => (original ? Number(original) : undefined)),
 		count: wholeNumber({ label: 'Packs', min: 1, max: 40 }).required('Packs: how many?'),
-		servings: wholeNumber({ label: 'Servings in each', min: 1, max: 24 }).required('Servings in each: how many?'),
+		servings: wholeNumber({ label: 'Servings in each', min: 1, max: 24 }).required(
+			'Servings in each: how many?'
+		),
 		container: oneOf(containerKeys, 'Container').required('Container: what does it go into?'),
 		massKg: amount('mass', habit, { label: 'Weight of each', min: 0.02, max: 8 }).required(
 			'Weight of each: put one on the scale.'
@@ -21,11 +26,29 @@ export function packingSchema(habit: UnitHabit, today: string) {
 		packedOn: day('Packed on')
 			.required('Packed on: which day?')
 			.test('future', 'Packed on: that day is still to come.', (value) => !value || value <= today)
-			.test('past', 'Packed on: more than two years ago. Check the year.', (value) => !value || value >= addMonths(today, -24)),
-		bestBy: day('Best by').test('past', 'Best by: that day is before the day of packing. Leave it empty to have it computed.', function (value) {
-			const packedOn = (this.parent as { packedOn?: string }).packedOn;
-			return !value || !packedOn || value > packedOn;
-		}).test('passed', 'Best by: that day has passed. Leave it empty to have it computed.', (value) => !value || value >= today),
-		shelfId: yup.number().integer().typeError('Shelf: choose where it goes.').required('Shelf: choose where it goes.')
+			.test(
+				'past',
+				'Packed on: more than two years ago. Check the year.',
+				(value) => !value || value >= addMonths(today, -24)
+			),
+		bestBy: day('Best by')
+			.test(
+				'past',
+				'Best by: that day is before the day of packing. Leave it empty to have it computed.',
+				function (value) {
+					const packedOn = (this.parent as { packedOn?: string }).packedOn;
+					return !value || !packedOn || value > packedOn;
+				}
+			)
+			.test(
+				'passed',
+				'Best by: that day has passed. Leave it empty to have it computed.',
+				(value) => !value || value >= today
+			),
+		shelfId: yup
+			.number()
+			.integer()
+			.typeError('Shelf: choose where it goes.')
+			.required('Shelf: choose where it goes.')
 	});
 }

@@ -2,16 +2,72 @@ import { numericQuantity } from 'numeric-quantity';
 import type { UnitHabit } from '../present/units.ts';
 
 /** What a typed amount measures. Temperature is a point, not a difference. */
-export type Dimension = 'mass' | 'volume' | 'length' | 'temperature' | 'altitude' | 'power' | 'minutes';
+export type Dimension =
+	'mass' | 'volume' | 'length' | 'temperature' | 'altitude' | 'power' | 'minutes';
 
 /** Factor to the canonical unit (kg, L, m, °C, m, W, min). NIST Handbook 44. */
 const unitFactors: Record<Exclude<Dimension, 'temperature'>, Record<string, number>> = {
-	mass: { g: 0.001, gram: 0.001, grams: 0.001, kg: 1, kilo: 1, kilos: 1, oz: 0.0283495, ounce: 0.0283495, ounces: 0.0283495, lb: 0.453592, lbs: 0.453592, pound: 0.453592, pounds: 0.453592 },
-	volume: { ml: 0.001, cl: 0.01, dl: 0.1, l: 1, litre: 1, litres: 1, liter: 1, liters: 1, cup: 0.236588, cups: 0.236588, tbsp: 0.0147868, tsp: 0.00492892, 'fl oz': 0.0295735, pint: 0.473176, pints: 0.473176, qt: 0.946353, quart: 0.946353, quarts: 0.946353, gal: 3.78541, gallon: 3.78541 },
-	length: { mm: 0.001, cm: 0.01, m: 1, in: 0.0254, inch: 0.0254, inches: 0.0254, '"': 0.0254, ft: 0.3048 },
+	mass: {
+		g: 0.001,
+		gram: 0.001,
+		grams: 0.001,
+		kg: 1,
+		kilo: 1,
+		kilos: 1,
+		oz: 0.0283495,
+		ounce: 0.0283495,
+		ounces: 0.0283495,
+		lb: 0.453592,
+		lbs: 0.453592,
+		pound: 0.453592,
+		pounds: 0.453592
+	},
+	volume: {
+		ml: 0.001,
+		cl: 0.01,
+		dl: 0.1,
+		l: 1,
+		litre: 1,
+		litres: 1,
+		liter: 1,
+		liters: 1,
+		cup: 0.236588,
+		cups: 0.236588,
+		tbsp: 0.0147868,
+		tsp: 0.00492892,
+		'fl oz': 0.0295735,
+		pint: 0.473176,
+		pints: 0.473176,
+		qt: 0.946353,
+		quart: 0.946353,
+		quarts: 0.946353,
+		gal: 3.78541,
+		gallon: 3.78541
+	},
+	length: {
+		mm: 0.001,
+		cm: 0.01,
+		m: 1,
+		in: 0.0254,
+		inch: 0.0254,
+		inches: 0.0254,
+		'"': 0.0254,
+		ft: 0.3048
+	},
 	altitude: { m: 1, metres: 1, meters: 1, km: 1000, ft: 0.3048, feet: 0.3048 },
 	power: { w: 1, watt: 1, watts: 1, kw: 1000 },
-	minutes: { min: 1, mins: 1, minutes: 1, minute: 1, m: 1, h: 60, hr: 60, hrs: 60, hour: 60, hours: 60 }
+	minutes: {
+		min: 1,
+		mins: 1,
+		minutes: 1,
+		minute: 1,
+		m: 1,
+		h: 60,
+		hr: 60,
+		hrs: 60,
+		hour: 60,
+		hours: 60
+	}
 };
 
 const defaultUnit: Record<Dimension, (habit: UnitHabit) => string> = {
@@ -33,7 +89,10 @@ export function unitHint(dimension: Dimension, habit: UnitHabit): string {
 
 /** A plain number as people type it: "1,5", "1.5", "1½", "−3", "1 200". NaN when it is not one. */
 export function numberFromText(text: string): number {
-	const clean = text.trim().replace(/^[−–]/, '-').replace(/\s+(?=\d{3}\b)/g, '');
+	const clean = text
+		.trim()
+		.replace(/^[−–]/, '-')
+		.replace(/\s+(?=\d{3}\b)/g, '');
 	if (/^-?\d+,\d+$/.test(clean)) return Number(clean.replace(',', '.'));
 	if (/^-?\d+(\.\d+)?$/.test(clean)) return Number(clean);
 	if (/^-?[\d\s./½¼¾⅓⅔⅛⅜⅝⅞]+$/.test(clean)) return numericQuantity(clean, { round: false });
@@ -56,7 +115,8 @@ export function quantityFromText(text: string, dimension: Dimension, habit: Unit
 	const parts = /^([-−–]?[\d\s.,/½¼¾⅓⅔⅛⅜⅝⅞]+)\s*(.*)$/.exec(clean);
 	if (!parts) return NaN;
 	const value = numberFromText(parts[1]);
-	const unit = parts[2].trim().toLowerCase().replace(/[°.]/g, '').trim() || defaultUnit[dimension](habit);
+	const unit =
+		parts[2].trim().toLowerCase().replace(/[°.]/g, '').trim() || defaultUnit[dimension](habit);
 	if (dimension === 'temperature') {
 		if (unit === 'c' || unit === 'celsius') return value;
 		return unit === 'f' || unit === 'fahrenheit' ? ((value - 32) * 5) / 9 : NaN;

@@ -4,13 +4,17 @@ import * as yup from 'yup';
 export type FormResult<T> = { ok: true; value: T } | { ok: false; errors: Record<string, string> };
 
 /** Reads raw form text through a schema; every field's first complaint. */
-export function readForm<S extends yup.Schema>(schema: S, raw: Record<string, unknown>): FormResult<yup.InferType<S>> {
+export function readForm<S extends yup.Schema>(
+	schema: S,
+	raw: Record<string, unknown>
+): FormResult<yup.InferType<S>> {
 	try {
 		return { ok: true, value: schema.validateSync(raw, { abortEarly: false, stripUnknown: true }) };
 	} catch (error) {
 		if (!(error instanceof yup.ValidationError)) throw error;
 		const errors: Record<string, string> = {};
-		for (const issue of error.inner.length ? error.inner : [error]) errors[issue.path ?? ''] ??= issue.message;
+		for (const issue of error.inner.length ? error.inner : [error])
+			errors[issue.path ?? ''] ??= issue.message;
 		return { ok: false, errors };
 	}
 }

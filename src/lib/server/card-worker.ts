@@ -13,7 +13,10 @@ const script = 'build/workers/cook-card.js';
 export function startCardWorker(): { compute: ComputeCard; stop(): Promise<void> } {
 	const path = resolve(script);
 	if (!existsSync(path)) throw new Error(`${path} is missing: run "npm run build" first.`);
-	const waiting = new Map<number, { resolve: (card: CookCard) => void; reject: (error: Error) => void }>();
+	const waiting = new Map<
+		number,
+		{ resolve: (card: CookCard) => void; reject: (error: Error) => void }
+	>();
 	let nextId = 1;
 	let worker: Worker | null = null;
 

@@ -8,8 +8,16 @@ export function nextClockTime(clock: string, timeZone: string, nowMs: number): n
 	const match = /^([01]?\d|2[0-3]):([0-5]\d)$/.exec(clock.trim());
 	if (!match) return null;
 	const now = Temporal.Instant.fromEpochMilliseconds(nowMs).toZonedDateTimeISO(timeZone);
-	const at = { hour: Number(match[1]), minute: Number(match[2]), second: 0, millisecond: 0, microsecond: 0, nanosecond: 0 };
+	const at = {
+		hour: Number(match[1]),
+		minute: Number(match[2]),
+		second: 0,
+		millisecond: 0,
+		microsecond: 0,
+		nanosecond: 0
+	};
 	const today = now.with(at);
-	const next = Temporal.ZonedDateTime.compare(today, now) > 0 ? today : now.add({ days: 1 }).with(at);
+	const next =
+		Temporal.ZonedDateTime.compare(today, now) > 0 ? today : now.add({ days: 1 }).with(at);
 	return next.epochMilliseconds;
 }

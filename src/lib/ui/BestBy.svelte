@@ -26,22 +26,39 @@
 		habit: UnitHabit;
 	} = $props();
 
-	const limiting = $derived(storage.limitingPart === null ? null : storage.parts[storage.limitingPart]);
+	const limiting = $derived(
+		storage.limitingPart === null ? null : storage.parts[storage.limitingPart]
+	);
 	const note = $derived({
 		title: 'Best by',
 		rule: 'The shortest quality time of what is in it, by the low end of the published range. Food kept at −18 °C stays safe for longer; it loses quality. A freezer warmer than −18 °C shortens it.',
 		inputs: [
 			{ name: 'packed on', value: dayText(packedOn) },
-			...(limiting ? [{ name: 'what limits it', value: `${groupWords[limiting.group]}, ${limiting.state}` }] : []),
+			...(limiting
+				? [{ name: 'what limits it', value: `${groupWords[limiting.group]}, ${limiting.state}` }]
+				: []),
 			...(storage.months
-				? [{ name: 'months', value: storage.months.from === storage.months.to ? String(storage.months.to) : `${storage.months.from} to ${storage.months.to}` }]
+				? [
+						{
+							name: 'months',
+							value:
+								storage.months.from === storage.months.to
+									? String(storage.months.to)
+									: `${storage.months.from} to ${storage.months.to}`
+						}
+					]
 				: []),
 			{ name: 'freezer set to', value: tempText(storage.freezerC, habit) },
-			...(storage.goodTo ? [{ name: 'high end of the range', value: dayText(storage.goodTo) }] : []),
+			...(storage.goodTo
+				? [{ name: 'high end of the range', value: dayText(storage.goodTo) }]
+				: []),
 			...(storage.bestBySet
 				? [
 						{ name: 'the day was written by hand', value: 'yes' },
-						{ name: 'computed', value: storage.computedBestBy ? dayText(storage.computedBestBy) : 'no figure' }
+						{
+							name: 'computed',
+							value: storage.computedBestBy ? dayText(storage.computedBestBy) : 'no figure'
+						}
 					]
 				: [])
 		],

@@ -22,7 +22,10 @@
 	const minute = 60_000;
 	/** From the earliest start that fits (or now, when that is near) to a little after serving. */
 	const spanMin = $derived.by(() => {
-		const longest = Math.max(45, ...ways.map(({ plan }) => (plan ? (serveAtMs - plan.startAtMs) / minute : 0)));
+		const longest = Math.max(
+			45,
+			...ways.map(({ plan }) => (plan ? (serveAtMs - plan.startAtMs) / minute : 0))
+		);
 		const toNow = (serveAtMs - nowMs) / minute;
 		return Math.min(14 * 60, Math.max(longest, toNow < longest * 2 ? toNow : 0)) * 1.04;
 	});
@@ -35,7 +38,9 @@
 	});
 
 	/** The bar's phases, minutes, laid back from serving; under pressure come-up, hold and release. */
-	function phases(option: CookOption & { comeUpMin: number | null }): { name: string; min: number; tone: string }[] {
+	function phases(
+		option: CookOption & { comeUpMin: number | null }
+	): { name: string; min: number; tone: string }[] {
 		if (!option.totalMin || !option.setMin) return [];
 		const { appliance } = option.method;
 		if (appliance === 'pressure-cooker' && option.comeUpMin !== null) {
@@ -46,7 +51,13 @@
 				{ name: 'release, rest', min: rest, tone: 'mustard' }
 			];
 		}
-		return [{ name: appliance === 'oven' ? 'in the oven' : 'in the cooker', min: option.totalMin.to, tone: 'ember' }];
+		return [
+			{
+				name: appliance === 'oven' ? 'in the oven' : 'in the cooker',
+				min: option.totalMin.to,
+				tone: 'ember'
+			}
+		];
 	}
 </script>
 
@@ -64,7 +75,13 @@
 		<div class="row">
 			<p class="name">
 				{methodText(option.method, habit)}:
-				<b>{option.advice === 'refused' ? 'refused' : plan && !plan.fits ? 'too late for then' : option.advice}</b>
+				<b
+					>{option.advice === 'refused'
+						? 'refused'
+						: plan && !plan.fits
+							? 'too late for then'
+							: option.advice}</b
+				>
 			</p>
 			{#if plan && option.totalMin}
 				{#if plan.fits}
@@ -77,13 +94,21 @@
 					</div>
 				{:else}
 					<div class="bar no">
-						<small>would be ready {instantText(nowMs + (serveAtMs - (plan.takeOutAtMs ?? plan.startAtMs)), zone, nowMs)}</small>
+						<small
+							>would be ready {instantText(
+								nowMs + (serveAtMs - (plan.takeOutAtMs ?? plan.startAtMs)),
+								zone,
+								nowMs
+							)}</small
+						>
 					</div>
 				{/if}
 			{:else}
 				<div class="bar no">
 					<small>
-						{option.computedMin ? `refused: ${durationText(option.computedMin.likely)} by the model` : 'refused'}{option.instead
+						{option.computedMin
+							? `refused: ${durationText(option.computedMin.likely)} by the model`
+							: 'refused'}{option.instead
 							? ` · better: ${methodText(option.instead.method, habit)}, ${option.instead.state}`
 							: ''}
 					</small>

@@ -4,7 +4,14 @@
 	import type { StartPlan } from '$lib/core/table/when-to-start';
 	import { reasonText } from '$lib/present/reasons';
 	import { durationText, instantText, rangeText } from '$lib/present/time';
-	import { altitudeText, lengthText, massText, tempText, volumeText, type UnitHabit } from '$lib/present/units';
+	import {
+		altitudeText,
+		lengthText,
+		massText,
+		tempText,
+		volumeText,
+		type UnitHabit
+	} from '$lib/present/units';
 	import { adviceWords, kindWords, methodText, stateText } from '$lib/present/words';
 	import Why from './Why.svelte';
 	import Word from './Word.svelte';
@@ -26,15 +33,19 @@
 		habit: UnitHabit;
 		asked: {
 			altitudeM: number;
-			roomC: number;
 			slowCooker?: SlowCooker;
 			pressureCooker?: PressureCooker;
 			known: ConvertInput['known'];
 			reheat: boolean;
 			kind: DishKind;
-			refrigeratorC: number;
 		};
-		packing: { massKg: number; lengthM: number; widthM: number; thicknessM: number; card: { targetCookMin: { from: number; to: number } } };
+		packing: {
+			massKg: number;
+			lengthM: number;
+			widthM: number;
+			thicknessM: number;
+			card: { targetCookMin: { from: number; to: number } };
+		};
 		addOnDay: string;
 	} = $props();
 
@@ -70,16 +81,36 @@
 						name: 'recipe says',
 						value: `${methodText(asked.known.method, habit)}, ${rangeText(asked.known.minutes.from, asked.known.minutes.to)}`
 					}
-				: { name: 'recipe says', value: asked.reheat ? 'make hot again' : 'nothing: the kind’s own target' },
+				: {
+						name: 'recipe says',
+						value: asked.reheat ? 'make hot again' : 'nothing: the kind’s own target'
+					},
 			...(asked.reheat
 				? []
-				: [{ name: 'cooking wanted, minutes at 100 °C', value: rangeNumber(packing.card.targetCookMin) }]),
-			...(option.comeUpMin !== null ? [{ name: 'come-up', value: durationText(option.comeUpMin) }] : []),
+				: [
+						{
+							name: 'cooking wanted, minutes at 100 °C',
+							value: rangeNumber(packing.card.targetCookMin)
+						}
+					]),
+			...(option.comeUpMin !== null
+				? [{ name: 'come-up', value: durationText(option.comeUpMin) }]
+				: []),
 			...(option.hazardH
-				? [{ name: 'worst part between 5 and 60 °C', value: `${hours(option.hazardH.likely)}, at worst ${hours(option.hazardH.worst)}` }]
+				? [
+						{
+							name: 'worst part between 5 and 60 °C',
+							value: `${hours(option.hazardH.likely)}, at worst ${hours(option.hazardH.worst)}`
+						}
+					]
 				: [])
 		],
-		sources: ['appliance-model' as const, 'choi-okos-1986' as const, 'iapws-if97' as const, 'core-temperatures' as const]
+		sources: [
+			'appliance-model' as const,
+			'choi-okos-1986' as const,
+			'iapws-if97' as const,
+			'core-temperatures' as const
+		]
 	});
 
 	function rangeNumber(range: { from: number; to: number }): string {
@@ -100,13 +131,20 @@
 	{#if option.setMin}
 		<p>
 			<Why {note}><b class="text-xl">{rangeText(option.setMin.from, option.setMin.to)}</b></Why>
-			{pressure ? 'at pressure' : ''} <span class="quiet">likely {durationText(option.setMin.likely)}</span>
+			{pressure ? 'at pressure' : ''}
+			<span class="quiet">likely {durationText(option.setMin.likely)}</span>
 		</p>
-		{#if pressure && option.totalMin}<p class="quiet">{durationText(option.totalMin.to)} in all, with come-up, release and ten minutes’ rest.</p>{/if}
+		{#if pressure && option.totalMin}<p class="quiet">
+				{durationText(option.totalMin.to)} in all, with come-up, release and ten minutes’ rest.
+			</p>{/if}
 		{#if plan}
 			<p>
-				{#if plan.takeOutAtMs !== null}Out of the freezer by <b>{instantText(plan.takeOutAtMs, zone, nowMs)}</b>, into the refrigerator on a tray.<br />{/if}
-				{#if plan.fits}Switch on by <b>{instantText(plan.startAtMs, zone, nowMs)}</b>.{:else}<b>Too late for then.</b>{/if}
+				{#if plan.takeOutAtMs !== null}Out of the freezer by <b
+						>{instantText(plan.takeOutAtMs, zone, nowMs)}</b
+					>, into the refrigerator on a tray.<br />{/if}
+				{#if plan.fits}Switch on by <b>{instantText(plan.startAtMs, zone, nowMs)}</b>.{:else}<b
+						>Too late for then.</b
+					>{/if}
 			</p>
 		{/if}
 	{:else if shownMin}
@@ -118,9 +156,12 @@
 		{#if option.coreEndC !== null}
 			middle at <b>{tempText(option.coreEndC, habit)}</b>
 		{/if}
-		{#if option.hazardH} · {hours(option.hazardH.likely)} between 5 and 60 °C{/if}
-		{#if option.method.appliance !== 'oven'} · {Math.round(option.fill01 * 100)} % full{/if}
-		{#if option.goodUntilMin !== null} · still good until {durationText(option.goodUntilMin)}{/if}
+		{#if option.hazardH}
+			· {hours(option.hazardH.likely)} between 5 and 60 °C{/if}
+		{#if option.method.appliance !== 'oven'}
+			· {Math.round(option.fill01 * 100)} % full{/if}
+		{#if option.goodUntilMin !== null}
+			· still good until {durationText(option.goodUntilMin)}{/if}
 	</p>
 	{#if option.reasons.length > 0}
 		<ul class="list-disc pl-5">

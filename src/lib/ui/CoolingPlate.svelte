@@ -65,11 +65,15 @@
 	class:wants-refused={!run.endedAtMs && view.verdict === 'fail'}
 >
 	<div class="flex items-start justify-between gap-3">
-		<svelte:element this={heading}><a href="/cool/{run.id}" class="no-underline">{run.name}</a></svelte:element>
+		<svelte:element this={heading}
+			><a href="/cool/{run.id}" class="no-underline">{run.name}</a></svelte:element
+		>
 		<Word tone={tone[view.verdict]} text={verdictWords[view.verdict]} />
 	</div>
 	<p class="quiet">
-		{run.vessel} · {volumeText(run.volumeL, habit)} · {lengthText(run.depthM, habit)} deep · {placeWords[run.place]}
+		{run.vessel} · {volumeText(run.volumeL, habit)} · {lengthText(run.depthM, habit)} deep · {placeWords[
+			run.place
+		]}
 	</p>
 	<div class="mt-2">
 		<CoolingChart

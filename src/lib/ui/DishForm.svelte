@@ -28,12 +28,8 @@
 	// the form keeps its own copy: what is typed is the cook's until it is saved
 	// svelte-ignore state_referenced_locally
 	let typed = $state({ ...values });
-	// svelte-ignore state_referenced_locally
-	let errors = $state(serverErrors);
+	let errors = $derived(serverErrors);
 	let busy = $state(false);
-	$effect(() => {
-		errors = serverErrors;
-	});
 	const read = $derived(
 		(typed.lines ?? '').length <= longestPaste ? parseIngredientLines(typed.lines ?? '') : []
 	);
@@ -53,7 +49,13 @@
 		<h2>The dish</h2>
 		<Field name="name" label="Name" bind:value={typed.name} error={errors.name} />
 		<div class="grid grid-cols-2 gap-4">
-			<Field name="servings" label="Servings" bind:value={typed.servings} error={errors.servings} inputmode="numeric" />
+			<Field
+				name="servings"
+				label="Servings"
+				bind:value={typed.servings}
+				error={errors.servings}
+				inputmode="numeric"
+			/>
 			<Choice
 				name="state"
 				label="Goes into the freezer"
@@ -70,7 +72,9 @@
 			label="Kind"
 			bind:value={typed.kind}
 			error={errors.kind}
-			hint={typed.kind ? kindWords[typed.kind as keyof typeof kindWords]?.hint : 'how its doneness is judged'}
+			hint={typed.kind
+				? kindWords[typed.kind as keyof typeof kindWords]?.hint
+				: 'how its doneness is judged'}
 			items={dishKindNames.map((kind) => ({ value: kind, name: kindWords[kind].name }))}
 		/>
 		<LongText
@@ -81,7 +85,13 @@
 			error={errors.lines}
 			hint="Any units. Write “on the day” or “to serve” behind a line that is not frozen."
 		/>
-		<LongText name="method" label="Method, a few lines" rows={4} bind:value={typed.method} error={errors.method} />
+		<LongText
+			name="method"
+			label="Method, a few lines"
+			rows={4}
+			bind:value={typed.method}
+			error={errors.method}
+		/>
 		<Field
 			name="addOnDay"
 			label="To add on the day"
@@ -93,7 +103,9 @@
 	<div class="grid content-start gap-5">
 		<section class="plate grid gap-4">
 			<h2>What its recipe says about cooking</h2>
-			<p class="quiet">One instruction is enough; the other appliances are worked out from it. None is fine too.</p>
+			<p class="quiet">
+				One instruction is enough; the other appliances are worked out from it. None is fine too.
+			</p>
 			<div class="grid grid-cols-2 gap-4">
 				<Choice
 					name="appliance"
@@ -119,7 +131,13 @@
 						]}
 					/>
 				{:else if typed.appliance === 'oven'}
-					<Field name="ovenC" label="Oven" bind:value={typed.ovenC} error={errors.ovenC} hint={unitHint('temperature', habit)} />
+					<Field
+						name="ovenC"
+						label="Oven"
+						bind:value={typed.ovenC}
+						error={errors.ovenC}
+						hint={unitHint('temperature', habit)}
+					/>
 				{/if}
 			</div>
 			{#if typed.appliance}
@@ -135,13 +153,27 @@
 					]}
 				/>
 				<div class="grid grid-cols-2 gap-4">
-					<Field name="fromMin" label="Time from" bind:value={typed.fromMin} error={errors.fromMin} hint="6 h, 25 min, 1 h 30" />
-					<Field name="toMin" label="to" bind:value={typed.toMin} error={errors.toMin} hint="same if one time" />
+					<Field
+						name="fromMin"
+						label="Time from"
+						bind:value={typed.fromMin}
+						error={errors.fromMin}
+						hint="6 h, 25 min, 1 h 30"
+					/>
+					<Field
+						name="toMin"
+						label="to"
+						bind:value={typed.toMin}
+						error={errors.toMin}
+						hint="same if one time"
+					/>
 				</div>
 			{/if}
 			<div><Press type="submit" first disabled={busy}>{busy ? 'Saving…' : submit}</Press></div>
 			{#if Object.keys(errors).length > 0}
-				<p class="entry-error" role="alert">Not saved yet: see the marked fields. Everything typed is still here.</p>
+				<p class="entry-error" role="alert">
+					Not saved yet: see the marked fields. Everything typed is still here.
+				</p>
 			{/if}
 		</section>
 		<section class="plate">

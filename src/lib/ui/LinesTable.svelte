@@ -3,8 +3,22 @@
 	import { stageWords } from '$lib/present/words';
 	import Word from './Word.svelte';
 
-	let { lines }: { lines: readonly Pick<ParsedLine, 'text' | 'quantity' | 'quantityTo' | 'unit' | 'item' | 'itemName' | 'cut' | 'stage' | 'understood'>[] } =
-		$props();
+	let {
+		lines
+	}: {
+		lines: readonly Pick<
+			ParsedLine,
+			| 'text'
+			| 'quantity'
+			| 'quantityTo'
+			| 'unit'
+			| 'item'
+			| 'itemName'
+			| 'cut'
+			| 'stage'
+			| 'understood'
+		>[];
+	} = $props();
 
 	const number = (value: number) => String(Math.round(value * 100) / 100);
 </script>
@@ -28,7 +42,9 @@
 					</td>
 					<td>
 						{line.item}
-						{#if line.understood === 'item' && line.quantity !== null}<br /><span class="quiet">weight not known</span>{/if}
+						{#if line.understood === 'item' && line.quantity !== null}<br /><span class="quiet"
+								>weight not known</span
+							>{/if}
 					</td>
 					<td>{line.cut}</td>
 					<td class="quiet">{stageWords[line.stage].name}</td>

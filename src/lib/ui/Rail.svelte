@@ -10,7 +10,8 @@
 		{ path: '/freezer', name: 'Freezer', live: String(counts.packs) },
 		{ path: '/table', name: 'Table', live: '' }
 	]);
-	const here = (path: string) => page.url.pathname === path || page.url.pathname.startsWith(`${path}/`);
+	const here = (path: string) =>
+		page.url.pathname === path || page.url.pathname.startsWith(`${path}/`);
 </script>
 
 <header class="rail no-print">
@@ -20,7 +21,9 @@
 				<li>
 					<a href={station.path} aria-current={here(station.path) ? 'page' : undefined}>
 						<span class="hook" aria-hidden="true"></span>
-						<span>{station.name}{#if station.live}&nbsp;<small>{station.live}</small>{/if}</span>
+						<span
+							>{station.name}{#if station.live}&nbsp;<small>{station.live}</small>{/if}</span
+						>
 					</a>
 				</li>
 			{/each}

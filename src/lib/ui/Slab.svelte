@@ -28,7 +28,8 @@
 >
 	<g transform="translate(2 {(Math.max(heightPx + 4, 22) - heightPx) / 2})">
 		<path
-			d="M4 0 H{widthPx - 4} Q{widthPx + 1} {heightPx / 2} {widthPx - 4} {heightPx} H4 Q-1 {heightPx / 2} 4 0Z"
+			d="M4 0 H{widthPx - 4} Q{widthPx + 1} {heightPx / 2} {widthPx -
+				4} {heightPx} H4 Q-1 {heightPx / 2} 4 0Z"
 			fill={planned ? 'var(--tape)' : 'var(--cold-pale)'}
 			stroke="var(--rim)"
 			stroke-width="1.8"
@@ -42,12 +43,8 @@
 				stroke-dasharray="12 3 3 3"
 			/>
 		{/if}
-		<text
-			x={widthPx / 2}
-			y={heightPx / 2 + 5}
-			text-anchor="middle"
-			font-size="14"
-			fill="var(--ink)">{text}</text
+		<text x={widthPx / 2} y={heightPx / 2 + 5} text-anchor="middle" font-size="14" fill="var(--ink)"
+			>{text}</text
 		>
 	</g>
 </svg>

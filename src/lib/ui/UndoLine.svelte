@@ -9,7 +9,13 @@
 	}: { text: string; action: string; fields?: Record<string, string> } = $props();
 </script>
 
-<form method="POST" {action} use:enhance class="tape no-print flex items-center gap-4 p-2" role="status">
+<form
+	method="POST"
+	{action}
+	use:enhance
+	class="tape no-print flex items-center gap-4 p-2"
+	role="status"
+>
 	{#each Object.entries(fields) as [name, value] (name)}
 		<input type="hidden" {name} {value} />
 	{/each}

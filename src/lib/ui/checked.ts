@@ -25,12 +25,15 @@ export function checked(
 			await update({ reset: false });
 			hooks.busy?.(false);
 			if (answer.type === 'success') hooks.saved?.();
-			if (answer.type === 'failure') focusFirst(formElement, (answer.data?.errors ?? {}) as Record<string, string>);
+			if (answer.type === 'failure')
+				focusFirst(formElement, (answer.data?.errors ?? {}) as Record<string, string>);
 		};
 	};
 }
 
 function focusFirst(form: HTMLFormElement, errors: Record<string, string>): void {
-	const first = [...form.elements].find((element) => 'name' in element && String(element.name) in errors);
+	const first = [...form.elements].find(
+		(element) => 'name' in element && String(element.name) in errors
+	);
 	if (first instanceof HTMLElement) queueMicrotask(() => first.focus());
 }

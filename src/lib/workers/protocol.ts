@@ -6,5 +6,4 @@ export interface CardRequest {
 	input: CookCardInput;
 }
 export type CardReply =
-	| { id: number; ok: true; card: CookCard }
-	| { id: number; ok: false; message: string };
+	{ id: number; ok: true; card: CookCard } | { id: number; ok: false; message: string };

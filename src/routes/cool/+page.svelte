@@ -14,7 +14,8 @@
 
 <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
 	<h1>
-		{#if data.running.length === 0}Nothing is cooling{:else if data.running.length === 1}One vessel cooling{:else}{data.running.length} vessels cooling{/if}
+		{#if data.running.length === 0}Nothing is cooling{:else if data.running.length === 1}One vessel
+			cooling{:else}{data.running.length} vessels cooling{/if}
 	</h1>
 	<Press href="/cool/new" first={data.running.length === 0}>Start cooling</Press>
 </div>
@@ -22,13 +23,14 @@
 {#if data.running.length === 0}
 	<section class="plate">
 		<p>
-			Hot food has two gates to pass: 21 °C within two hours, 5 °C within six. Start a run for each pot, dish or tray;
-			the forecast says at once whether it will make it where it stands, and what helps.
+			Hot food has two gates to pass: 21 °C within two hours, 5 °C within six. Start a run for each
+			pot, dish or tray; the forecast says at once whether it will make it where it stands, and what
+			helps.
 		</p>
 	</section>
 {/if}
 
-<div class="grid gap-4 lg:grid-cols-3 md:grid-cols-2">
+<div class="grid gap-4 md:grid-cols-2 lg:grid-cols-3">
 	{#each data.running as run (run.id)}
 		<CoolingPlate {run} habit={data.habit}>
 			<div class="mt-3 grid grid-cols-2 gap-2">

@@ -18,9 +18,11 @@ export const actions: Actions = {
 		if (!code)
 			return fail(400, {
 				typed,
-				message: 'That is not a pack code. Codes have five marks and never 0, O, 1, I, L, 2, Z, 5, S, 8, B, U or V; read it once more.'
+				message:
+					'That is not a pack code. Codes have five marks and never 0, O, 1, I, L, 2, Z, 5, S, 8, B, U or V; read it once more.'
 			});
-		if (!(await packByCode(locals.db, code))) return fail(404, { typed, message: `No pack has the code ${code}.` });
+		if (!(await packByCode(locals.db, code)))
+			return fail(404, { typed, message: `No pack has the code ${code}.` });
 		redirect(303, `/freezer/${code}`);
 	}
 };

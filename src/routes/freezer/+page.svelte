@@ -17,13 +17,24 @@
 		data.packs.reduce((sum, { packing: p }) => sum + p.lengthM * p.widthM * p.thicknessM * 1000, 0)
 	);
 	const roomL = $derived(data.freezers.reduce((sum, freezer) => sum + freezer.volumeL, 0));
-	const overdue = $derived(data.packs.filter((p) => p.packing.storage.bestBy && p.packing.storage.bestBy < data.today).length);
+	const overdue = $derived(
+		data.packs.filter((p) => p.packing.storage.bestBy && p.packing.storage.bestBy < data.today)
+			.length
+	);
 
-	function due(bestBy: string | null): { tone: 'good' | 'caution' | 'refused' | 'cold'; text: string } {
+	function due(bestBy: string | null): {
+		tone: 'good' | 'caution' | 'refused' | 'cold';
+		text: string;
+	} {
 		if (!bestBy) return { tone: 'caution', text: 'no date: use first' };
 		const days = daysBetween(data.today, bestBy);
-		if (days < 0) return { tone: 'refused', text: `overdue ${-days} ${days === -1 ? 'day' : 'days'}` };
-		if (days <= 21) return { tone: 'caution', text: days === 0 ? 'use today' : `${days} ${days === 1 ? 'day' : 'days'} left` };
+		if (days < 0)
+			return { tone: 'refused', text: `overdue ${-days} ${days === -1 ? 'day' : 'days'}` };
+		if (days <= 21)
+			return {
+				tone: 'caution',
+				text: days === 0 ? 'use today' : `${days} ${days === 1 ? 'day' : 'days'} left`
+			};
 		return { tone: 'cold', text: `${Math.floor(days / 7)} weeks left` };
 	}
 </script>
@@ -33,17 +44,21 @@
 <div class="grid gap-5 lg:grid-cols-[1fr_320px]">
 	<section class="plate">
 		<h1>
-			{#if data.packs.length === 0}The freezer is empty{:else}{data.packs.length} {data.packs.length === 1 ? 'pack' : 'packs'}, {servings} servings{/if}
+			{#if data.packs.length === 0}The freezer is empty{:else}{data.packs.length}
+				{data.packs.length === 1 ? 'pack' : 'packs'}, {servings} servings{/if}
 		</h1>
 		{#if data.packs.length === 0}
 			<p class="mt-2">Packs appear here in the order to eat them.</p>
 			<p class="mt-3 flex flex-wrap gap-3">
-				<Press href={data.freezers.length ? '/pack' : '/household'} first>{data.freezers.length ? 'Divide a dish into packs' : 'Name your freezer'}</Press>
+				<Press href={data.freezers.length ? '/pack' : '/household'} first
+					>{data.freezers.length ? 'Divide a dish into packs' : 'Name your freezer'}</Press
+				>
 			</p>
 		{:else}
 			<p class="quiet">
 				Use first at the top.
-				{#if overdue > 0}{overdue} past {overdue === 1 ? 'its' : 'their'} best: still safe at −18 °C, losing quality.{/if}
+				{#if overdue > 0}{overdue} past {overdue === 1 ? 'its' : 'their'} best: still safe at −18 °C,
+					losing quality.{/if}
 			</p>
 			<table class="ledger mt-2">
 				<thead>
@@ -60,17 +75,26 @@
 						{@const word = due(pack.packing.storage.bestBy)}
 						<tr>
 							<td class="w-[130px] max-md:hidden">
-								<Slab thicknessM={pack.packing.thicknessM} lengthM={pack.packing.lengthM} habit={data.habit} />
+								<Slab
+									thicknessM={pack.packing.thicknessM}
+									lengthM={pack.packing.lengthM}
+									habit={data.habit}
+								/>
 							</td>
 							<td>
 								<a href="/freezer/{pack.code}" class="font-bold">{pack.dish.name}</a><br />
 								<span class="quiet">
-									{pack.packing.servings} servings · {massText(pack.packing.massKg, data.habit)} · {pack.packing.state} ·
+									{pack.packing.servings} servings · {massText(pack.packing.massKg, data.habit)} · {pack
+										.packing.state} ·
 									{pack.number} of {pack.of}
 								</span>
 							</td>
 							<td>
-								<span class="whitespace-nowrap">{pack.packing.storage.bestBy ? dayText(pack.packing.storage.bestBy) : 'not known'}</span><br />
+								<span class="whitespace-nowrap"
+									>{pack.packing.storage.bestBy
+										? dayText(pack.packing.storage.bestBy)
+										: 'not known'}</span
+								><br />
 								<Word {...word} />
 							</td>
 							<td class="max-md:hidden">{pack.freezer},<br />{pack.shelf}</td>
@@ -83,7 +107,15 @@
 	</section>
 	<aside class="grid content-start gap-5 max-lg:order-first">
 		<section class="plate">
-			<form method="POST" action="?/find" use:enhance={() => async ({ update }) => update({ reset: false })} class="grid gap-3" novalidate>
+			<form
+				method="POST"
+				action="?/find"
+				use:enhance={() =>
+					async ({ update }) =>
+						update({ reset: false })}
+				class="grid gap-3"
+				novalidate
+			>
 				<Field
 					name="code"
 					label="Open a pack by its code"
@@ -118,7 +150,9 @@
 			</section>
 		{/each}
 		{#if data.packs.length > 0 && roomL > 0}
-			<p class="quiet max-lg:hidden">About {Math.round(volumeL * 10) / 10} L of {Math.round(roomL)} L are packs.</p>
+			<p class="quiet max-lg:hidden">
+				About {Math.round(volumeL * 10) / 10} L of {Math.round(roomL)} L are packs.
+			</p>
 		{/if}
 	</aside>
 </div>

@@ -2,10 +2,18 @@ import { fail } from '@sveltejs/kit';
 import type { Bowl } from '$lib/core';
 import { freezerSchema, householdSchema } from '$lib/schemas/household';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import { addFreezer, getHousehold, listFreezers, saveHousehold, type Household } from '$lib/server/repos/household';
+import {
+	addFreezer,
+	getHousehold,
+	listFreezers,
+	saveHousehold,
+	type Household
+} from '$lib/server/repos/household';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => ({ freezers: await listFreezers(locals.db) });
+export const load: PageServerLoad = async ({ locals }) => ({
+	freezers: await listFreezers(locals.db)
+});
 
 type Values = Record<string, string | number | undefined>;
 

@@ -50,7 +50,9 @@
 	let freezer = $state<Record<string, string>>({ setC: '−18 °C' });
 	const altitudeM = $derived(quantityFromText(typed.altitudeM, 'altitude', data.habit));
 	const boils = $derived(
-		altitudeM >= -400 && altitudeM <= 5000 ? tempText(boilingC(airPressureKPa(altitudeM)), data.habit) : null
+		altitudeM >= -400 && altitudeM <= 5000
+			? tempText(boilingC(airPressureKPa(altitudeM)), data.habit)
+			: null
 	);
 	const bowls = [
 		{ value: 'round', name: 'round' },
@@ -76,49 +78,182 @@
 	<section class="plate grid content-start gap-4">
 		<h2>Kitchen</h2>
 		<div class="grid grid-cols-2 gap-4">
-			<Choice name="system" label="Units" bind:value={typed.system} error={errors.system} items={[{ value: 'metric', name: 'metric' }, { value: 'us', name: 'US customary' }]} />
-			<Choice name="temperature" label="Temperature" bind:value={typed.temperature} error={errors.temperature} items={[{ value: 'c', name: '°C' }, { value: 'f', name: '°F' }]} />
+			<Choice
+				name="system"
+				label="Units"
+				bind:value={typed.system}
+				error={errors.system}
+				items={[
+					{ value: 'metric', name: 'metric' },
+					{ value: 'us', name: 'US customary' }
+				]}
+			/>
+			<Choice
+				name="temperature"
+				label="Temperature"
+				bind:value={typed.temperature}
+				error={errors.temperature}
+				items={[
+					{ value: 'c', name: '°C' },
+					{ value: 'f', name: '°F' }
+				]}
+			/>
 		</div>
-		<Field name="altitudeM" label="Altitude" bind:value={typed.altitudeM} error={errors.altitudeM} hint={boils ? `water boils at ${boils} there` : 'sets where water boils'} />
+		<Field
+			name="altitudeM"
+			label="Altitude"
+			bind:value={typed.altitudeM}
+			error={errors.altitudeM}
+			hint={boils ? `water boils at ${boils} there` : 'sets where water boils'}
+		/>
 		<div class="grid grid-cols-2 gap-4">
-			<Field name="roomC" label="Kitchen" bind:value={typed.roomC} error={errors.roomC} hint="usual temperature" />
-			<Field name="refrigeratorC" label="Refrigerator" bind:value={typed.refrigeratorC} error={errors.refrigeratorC} hint="a thermometer in a glass of water knows" />
+			<Field
+				name="roomC"
+				label="Kitchen"
+				bind:value={typed.roomC}
+				error={errors.roomC}
+				hint="usual temperature"
+			/>
+			<Field
+				name="refrigeratorC"
+				label="Refrigerator"
+				bind:value={typed.refrigeratorC}
+				error={errors.refrigeratorC}
+				hint="a thermometer in a glass of water knows"
+			/>
 		</div>
-		<Field name="timeZone" label="Time zone" bind:value={typed.timeZone} error={errors.timeZone} hint="Europe/Zurich" />
-		<Field name="houseMonths" label="House rule: months where no figure is published" bind:value={typed.houseMonths} error={errors.houseMonths} hint="for cooked grains and pulses alone, soft dairy; empty: no date is computed" />
+		<Field
+			name="timeZone"
+			label="Time zone"
+			bind:value={typed.timeZone}
+			error={errors.timeZone}
+			hint="Europe/Zurich"
+		/>
+		<Field
+			name="houseMonths"
+			label="House rule: months where no figure is published"
+			bind:value={typed.houseMonths}
+			error={errors.houseMonths}
+			hint="for cooked grains and pulses alone, soft dairy; empty: no date is computed"
+		/>
 	</section>
 	<div class="grid content-start gap-5">
 		<section class="plate grid gap-4">
 			<h2>Slow cooker</h2>
 			<div class="grid grid-cols-3 gap-4">
-				<Field name="slowVolumeL" label="Holds" bind:value={typed.slowVolumeL} error={errors.slowVolumeL} hint={unitHint('volume', data.habit)} />
-				<Field name="slowLowW" label="On low" bind:value={typed.slowLowW} error={errors.slowLowW} hint="W, if measured" />
-				<Field name="slowHighW" label="On high" bind:value={typed.slowHighW} error={errors.slowHighW} hint="W, if measured" />
+				<Field
+					name="slowVolumeL"
+					label="Holds"
+					bind:value={typed.slowVolumeL}
+					error={errors.slowVolumeL}
+					hint={unitHint('volume', data.habit)}
+				/>
+				<Field
+					name="slowLowW"
+					label="On low"
+					bind:value={typed.slowLowW}
+					error={errors.slowLowW}
+					hint="W, if measured"
+				/>
+				<Field
+					name="slowHighW"
+					label="On high"
+					bind:value={typed.slowHighW}
+					error={errors.slowHighW}
+					hint="W, if measured"
+				/>
 			</div>
 			<div class="grid grid-cols-2 gap-4 sm:grid-cols-4">
-				<Choice name="slowBowlKind" label="Bowl" bind:value={typed.slowBowlKind} error={errors.slowBowlKind} items={bowls} placeholder="not measured" />
-				<Field name="slowBowlLengthM" label="length" bind:value={typed.slowBowlLengthM} error={errors.slowBowlLengthM} hint={length} />
-				<Field name="slowBowlWidthM" label="width" bind:value={typed.slowBowlWidthM} error={errors.slowBowlWidthM} hint={length} />
-				<Field name="slowBowlDepthM" label="depth" bind:value={typed.slowBowlDepthM} error={errors.slowBowlDepthM} hint={length} />
+				<Choice
+					name="slowBowlKind"
+					label="Bowl"
+					bind:value={typed.slowBowlKind}
+					error={errors.slowBowlKind}
+					items={bowls}
+					placeholder="not measured"
+				/>
+				<Field
+					name="slowBowlLengthM"
+					label="length"
+					bind:value={typed.slowBowlLengthM}
+					error={errors.slowBowlLengthM}
+					hint={length}
+				/>
+				<Field
+					name="slowBowlWidthM"
+					label="width"
+					bind:value={typed.slowBowlWidthM}
+					error={errors.slowBowlWidthM}
+					hint={length}
+				/>
+				<Field
+					name="slowBowlDepthM"
+					label="depth"
+					bind:value={typed.slowBowlDepthM}
+					error={errors.slowBowlDepthM}
+					hint={length}
+				/>
 			</div>
 		</section>
 		<section class="plate grid gap-4">
 			<h2>Pressure cooker</h2>
 			<div class="grid grid-cols-3 gap-4">
-				<Field name="pressureVolumeL" label="Holds" bind:value={typed.pressureVolumeL} error={errors.pressureVolumeL} hint={unitHint('volume', data.habit)} />
-				<Field name="pressurePowerW" label="Power" bind:value={typed.pressurePowerW} error={errors.pressurePowerW} hint="W" />
+				<Field
+					name="pressureVolumeL"
+					label="Holds"
+					bind:value={typed.pressureVolumeL}
+					error={errors.pressureVolumeL}
+					hint={unitHint('volume', data.habit)}
+				/>
+				<Field
+					name="pressurePowerW"
+					label="Power"
+					bind:value={typed.pressurePowerW}
+					error={errors.pressurePowerW}
+					hint="W"
+				/>
 			</div>
 			<div class="grid grid-cols-2 gap-4 sm:grid-cols-4">
-				<Choice name="pressureBowlKind" label="Bowl" bind:value={typed.pressureBowlKind} error={errors.pressureBowlKind} items={bowls} placeholder="not measured" />
-				<Field name="pressureBowlLengthM" label="length" bind:value={typed.pressureBowlLengthM} error={errors.pressureBowlLengthM} hint={length} />
-				<Field name="pressureBowlWidthM" label="width" bind:value={typed.pressureBowlWidthM} error={errors.pressureBowlWidthM} hint={length} />
-				<Field name="pressureBowlDepthM" label="depth" bind:value={typed.pressureBowlDepthM} error={errors.pressureBowlDepthM} hint={length} />
+				<Choice
+					name="pressureBowlKind"
+					label="Bowl"
+					bind:value={typed.pressureBowlKind}
+					error={errors.pressureBowlKind}
+					items={bowls}
+					placeholder="not measured"
+				/>
+				<Field
+					name="pressureBowlLengthM"
+					label="length"
+					bind:value={typed.pressureBowlLengthM}
+					error={errors.pressureBowlLengthM}
+					hint={length}
+				/>
+				<Field
+					name="pressureBowlWidthM"
+					label="width"
+					bind:value={typed.pressureBowlWidthM}
+					error={errors.pressureBowlWidthM}
+					hint={length}
+				/>
+				<Field
+					name="pressureBowlDepthM"
+					label="depth"
+					bind:value={typed.pressureBowlDepthM}
+					error={errors.pressureBowlDepthM}
+					hint={length}
+				/>
 			</div>
 			<div class="flex items-center gap-4">
 				<Press type="submit" first>Save the household</Press>
-				{#if form?.part === 'household' && 'saved' in form}<span role="status" class="font-semibold">Saved.</span>{/if}
+				{#if form?.part === 'household' && 'saved' in form}<span role="status" class="font-semibold"
+						>Saved.</span
+					>{/if}
 			</div>
-			<p class="quiet">Packs made from now on are computed with this; packs in the freezer keep what their label says.</p>
+			<p class="quiet">
+				Packs made from now on are computed with this; packs in the freezer keep what their label
+				says.
+			</p>
 		</section>
 	</div>
 </form>
@@ -157,11 +292,29 @@
 	>
 		<h2>Add a freezer</h2>
 		<div class="grid grid-cols-3 gap-4">
-			<Field name="name" label="Name" bind:value={freezer.name} error={freezerErrors.name} hint="chest freezer" />
-			<Field name="volumeL" label="Room" bind:value={freezer.volumeL} error={freezerErrors.volumeL} hint={unitHint('volume', data.habit)} />
+			<Field
+				name="name"
+				label="Name"
+				bind:value={freezer.name}
+				error={freezerErrors.name}
+				hint="chest freezer"
+			/>
+			<Field
+				name="volumeL"
+				label="Room"
+				bind:value={freezer.volumeL}
+				error={freezerErrors.volumeL}
+				hint={unitHint('volume', data.habit)}
+			/>
 			<Field name="setC" label="Set to" bind:value={freezer.setC} error={freezerErrors.setC} />
 		</div>
-		<LongText name="shelves" label="Shelves or baskets, one a line" rows={3} bind:value={freezer.shelves} error={freezerErrors.shelves} />
+		<LongText
+			name="shelves"
+			label="Shelves or baskets, one a line"
+			rows={3}
+			bind:value={freezer.shelves}
+			error={freezerErrors.shelves}
+		/>
 		<div><Press type="submit">Add the freezer</Press></div>
 	</form>
 </div>

@@ -16,13 +16,17 @@
 	</div>
 	{#if data.dishes.length === 0}
 		<p class="mt-3">
-			Start with the dish on the stove: paste its ingredients, say what kind it is and how its recipe cooks it. Cooling,
-			labels and cooking times follow from that.
+			Start with the dish on the stove: paste its ingredients, say what kind it is and how its
+			recipe cooks it. Cooling, labels and cooking times follow from that.
 		</p>
 	{:else}
 		<table class="ledger mt-3">
 			<thead>
-				<tr><th>dish</th><th class="max-md:hidden">kind</th><th>frozen as</th><th class="max-md:hidden">servings</th></tr>
+				<tr
+					><th>dish</th><th class="max-md:hidden">kind</th><th>frozen as</th><th
+						class="max-md:hidden">servings</th
+					></tr
+				>
 			</thead>
 			<tbody>
 				{#each data.dishes as dish (dish.id)}

@@ -29,16 +29,17 @@
 			shelfId: String(data.freezers.at(-1)?.shelves[0]?.id ?? '')
 		}
 	);
-	let errors = $state<Record<string, string>>({});
+	let errors = $derived<Record<string, string>>(form?.errors ?? {});
 	let busy = $state(false);
-	$effect(() => {
-		errors = form?.errors ?? {};
-	});
 
 	const dish = $derived(data.dishes.find((d) => String(d.id) === typed.dishId));
 	const shelves = $derived(
 		data.freezers.flatMap((freezer) =>
-			freezer.shelves.map((shelf) => ({ value: String(shelf.id), name: `${freezer.name}, ${shelf.name}`, setC: freezer.setC }))
+			freezer.shelves.map((shelf) => ({
+				value: String(shelf.id),
+				name: `${freezer.name}, ${shelf.name}`,
+				setC: freezer.setC
+			}))
 		)
 	);
 	const massKg = $derived(quantityFromText(typed.massKg ?? '', 'mass', data.habit));
@@ -48,7 +49,11 @@
 	const block = $derived.by(() => {
 		if (!dish || !(massKg > 0) || !(typed.container in containers)) return null;
 		try {
-			const computed = blockOf({ massKg, densityKgPerM3: dish.densityKgPerM3, container: typed.container as ContainerKey });
+			const computed = blockOf({
+				massKg,
+				densityKgPerM3: dish.densityKgPerM3,
+				container: typed.container as ContainerKey
+			});
 			const own = (text: string | undefined) => quantityFromText(text ?? '', 'length', data.habit);
 			return {
 				lengthM: own(typed.lengthM) || computed.lengthM,
@@ -84,7 +89,10 @@
 
 <h1 class="mb-4">Divide into packs</h1>
 {#if data.dishes.length === 0}
-	<section class="plate"><p>Write the dish first, then divide it.</p><p class="mt-3"><Press href="/menu/new" first>Write a dish</Press></p></section>
+	<section class="plate">
+		<p>Write the dish first, then divide it.</p>
+		<p class="mt-3"><Press href="/menu/new" first>Write a dish</Press></p>
+	</section>
 {:else if data.freezers.length === 0}
 	<section class="plate">
 		<p>Where do the packs go? Name your freezer and its shelves first; it takes half a minute.</p>
@@ -93,12 +101,14 @@
 {:else}
 	{#if cooled && cooled.verdict === 'fail'}
 		<p class="plate wants-refused mb-4">
-			<b>This run does not pass the cooling rule as measured and forecast.</b> Food that missed it is not packed: reheat it to
-			74 °C once and cool it again if that was seen in time, otherwise discard it.
+			<b>This run does not pass the cooling rule as measured and forecast.</b> Food that missed it is
+			not packed: reheat it to 74 °C once and cool it again if that was seen in time, otherwise discard
+			it.
 		</p>
 	{:else if cooled && cooled.nowC > 8}
 		<p class="plate wants-caution mb-4">
-			<b>Still warm in the middle.</b> Packed warm it steams, frosts and thaws what is beside it. Wait until it is at 5 °C.
+			<b>Still warm in the middle.</b> Packed warm it steams, frosts and thaws what is beside it. Wait
+			until it is at 5 °C.
 		</p>
 	{/if}
 	<form
@@ -121,8 +131,20 @@
 				items={data.dishes.map((d) => ({ value: String(d.id), name: d.name }))}
 			/>
 			<div class="grid grid-cols-2 gap-4">
-				<Field name="count" label="Packs" bind:value={typed.count} error={errors.count} inputmode="numeric" />
-				<Field name="servings" label="Servings in each" bind:value={typed.servings} error={errors.servings} inputmode="numeric" />
+				<Field
+					name="count"
+					label="Packs"
+					bind:value={typed.count}
+					error={errors.count}
+					inputmode="numeric"
+				/>
+				<Field
+					name="servings"
+					label="Servings in each"
+					bind:value={typed.servings}
+					error={errors.servings}
+					inputmode="numeric"
+				/>
 			</div>
 			<div class="grid gap-4 sm:grid-cols-2">
 				<Choice
@@ -145,13 +167,37 @@
 			<fieldset>
 				<legend class="entry-label">The block, if it differs from what is computed</legend>
 				<div class="grid grid-cols-3 gap-4">
-					<Field name="lengthM" label="Length" bind:value={typed.lengthM} error={errors.lengthM} hint={length} />
-					<Field name="widthM" label="Width" bind:value={typed.widthM} error={errors.widthM} hint={length} />
-					<Field name="thicknessM" label="Thickness" bind:value={typed.thicknessM} error={errors.thicknessM} hint={length} />
+					<Field
+						name="lengthM"
+						label="Length"
+						bind:value={typed.lengthM}
+						error={errors.lengthM}
+						hint={length}
+					/>
+					<Field
+						name="widthM"
+						label="Width"
+						bind:value={typed.widthM}
+						error={errors.widthM}
+						hint={length}
+					/>
+					<Field
+						name="thicknessM"
+						label="Thickness"
+						bind:value={typed.thicknessM}
+						error={errors.thicknessM}
+						hint={length}
+					/>
 				</div>
 			</fieldset>
 			<div class="grid gap-4 sm:grid-cols-2">
-				<Field name="packedOn" label="Packed on" type="date" bind:value={typed.packedOn} error={errors.packedOn} />
+				<Field
+					name="packedOn"
+					label="Packed on"
+					type="date"
+					bind:value={typed.packedOn}
+					error={errors.packedOn}
+				/>
 				<Field
 					name="bestBy"
 					label="Best by, if you know better"
@@ -161,7 +207,13 @@
 					hint="empty: computed"
 				/>
 			</div>
-			<Choice name="shelfId" label="Goes to" bind:value={typed.shelfId} error={errors.shelfId} items={shelves} />
+			<Choice
+				name="shelfId"
+				label="Goes to"
+				bind:value={typed.shelfId}
+				error={errors.shelfId}
+				items={shelves}
+			/>
 		</section>
 		<div class="grid content-start gap-5">
 			<section class="plate grid gap-3">
@@ -173,9 +225,13 @@
 						{lengthText(block.lengthM, data.habit)} × {lengthText(block.widthM, data.habit)},
 						<b>{lengthText(block.thicknessM, data.habit)} thick</b>
 					</p>
-					{#if batchKg > 0}<p class="quiet">{massText(batchKg, data.habit)} in all. Thickness rules freezing, thawing and cooking.</p>{/if}
+					{#if batchKg > 0}<p class="quiet">
+							{massText(batchKg, data.habit)} in all. Thickness rules freezing, thawing and cooking.
+						</p>{/if}
 				{:else if massKg > 0 && dish}
-					<p class="entry-error">Too much for this container: take a larger one, or make more packs.</p>
+					<p class="entry-error">
+						Too much for this container: take a larger one, or make more packs.
+					</p>
 				{:else}
 					<p class="quiet">Choose a dish and put one pack on the scale.</p>
 				{/if}
@@ -190,11 +246,20 @@
 							{/if}
 						</p>
 					{:else}
-						<p>No published figure for what is in it: set a house rule in the household, or write a day.</p>
+						<p>
+							No published figure for what is in it: set a house rule in the household, or write a
+							day.
+						</p>
 					{/if}
 				{/if}
-				<div><Press type="submit" first disabled={busy}>{busy ? 'Computing the cook card…' : 'Pack them'}</Press></div>
-				{#if busy}<p class="quiet" role="status">Cooking times for every appliance, thawed and frozen: a few seconds.</p>{/if}
+				<div>
+					<Press type="submit" first disabled={busy}
+						>{busy ? 'Computing the cook card…' : 'Pack them'}</Press
+					>
+				</div>
+				{#if busy}<p class="quiet" role="status">
+						Cooking times for every appliance, thawed and frozen: a few seconds.
+					</p>{/if}
 				{#if Object.keys(errors).length > 0}
 					<p class="entry-error" role="alert">Not packed yet: see the marked fields.</p>
 				{/if}

@@ -15,18 +15,38 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const serveMs = serveAtMs ?? (nextClockTime(usualDinner, timeZone, nowMs) as number);
 	const packs = await frozenPacks(locals.db);
 	const cards = await cardsOf(locals.db, [...new Set(packs.map((pack) => pack.packingId))]);
-	const ways = packs.map((pack) => {
+	// packs of one packing are alike: one line for them, the first to use
+	const alike = new Map<number, number>();
+	for (const { packingId } of packs) alike.set(packingId, (alike.get(packingId) ?? 0) + 1);
+	const firsts = packs.filter(
+		(pack, i) => packs.findIndex((p) => p.packingId === pack.packingId) === i
+	);
+	const ways = firsts.map((pack) => {
 		const card = cards.get(pack.packingId);
 		const possible = (card?.options ?? []).flatMap((option) => {
-			const plan = whenToStart({ option, thawedMin: card?.thaw.refrigerator.thawedMin ?? null, serveAtMs: serveMs, nowMs });
+			const plan = whenToStart({
+				option,
+				thawedMin: card?.thaw.refrigerator.thawedMin ?? null,
+				serveAtMs: serveMs,
+				nowMs
+			});
 			return plan?.fits && option.totalMin
-				? [{ method: option.method, state: option.state, advice: option.advice, totalMin: option.totalMin, ...plan }]
+				? [
+						{
+							method: option.method,
+							state: option.state,
+							advice: option.advice,
+							totalMin: option.totalMin,
+							...plan
+						}
+					]
 				: [];
 		});
 		possible.sort(
-			(a, b) => Number(a.advice !== 'good') - Number(b.advice !== 'good') || a.totalMin.to - b.totalMin.to
+			(a, b) =>
+				Number(a.advice !== 'good') - Number(b.advice !== 'good') || a.totalMin.to - b.totalMin.to
 		);
-		return { pack, best: possible[0] ?? null };
+		return { pack, alike: alike.get(pack.packingId) ?? 1, best: possible[0] ?? null };
 	});
 	return { by, badTime: serveAtMs === null ? asked : null, serveAtMs: serveMs, nowMs, ways };
 };

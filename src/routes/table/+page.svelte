@@ -22,7 +22,8 @@
 		<Field
 			name="by"
 			label="On the table by"
-			inputmode="numeric" size="6"
+			inputmode="numeric"
+			size="6"
 			bind:value={by}
 			error={data.badTime !== null ? 'Write a time of day such as 18:30.' : undefined}
 		/>
@@ -41,13 +42,21 @@
 	</section>
 {:else}
 	<div class="grid gap-3 md:grid-cols-2">
-		{#each can as { pack, best } (pack.id)}
+		{#each can as { pack, alike, best } (pack.id)}
 			<a class="plate way" href="/table/{pack.code}?by={data.by}">
-				<Slab thicknessM={pack.packing.thicknessM} lengthM={pack.packing.lengthM} habit={data.habit} />
+				<Slab
+					thicknessM={pack.packing.thicknessM}
+					lengthM={pack.packing.lengthM}
+					habit={data.habit}
+				/>
 				<span>
-					<b class="text-[17px]">{pack.dish.name}</b><br />
+					<b class="text-[17px]">{pack.dish.name}</b>{#if alike > 1}&nbsp;<span class="quiet"
+							>{alike} packs</span
+						>{/if}<br />
 					{#if best}
-						{methodText(best.method, data.habit)}, {stateText(best.state)} · {durationText(best.totalMin.to)}<br />
+						{methodText(best.method, data.habit)}, {stateText(best.state)} · {durationText(
+							best.totalMin.to
+						)}<br />
 						<span class="quiet">
 							{best.takeOutAtMs ? 'take out by' : 'start by'}
 							{instantText(best.takeOutAtMs ?? best.startAtMs, data.house.timeZone, data.nowMs)} ·
@@ -65,7 +74,8 @@
 			<ul class="mt-1">
 				{#each cannot as { pack } (pack.id)}
 					<li class="py-2">
-						<a href="/table/{pack.code}?by={data.by}">{pack.dish.name}</a> <span class="quiet">{pack.code}: see why</span>
+						<a href="/table/{pack.code}?by={data.by}">{pack.dish.name}</a>
+						<span class="quiet">{pack.code}: see why</span>
 					</li>
 				{/each}
 			</ul>

@@ -3,7 +3,13 @@ import { foodDensityKgPerM3 } from '../foods/food-properties.ts';
 import { checkedShape, thicknessM, type Shape } from '../heat/shape.ts';
 import type { Kitchen, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
 import { requireRange } from '../require-range.ts';
-import { bestAdvice, worse, type Advice, type Reason, type ReasonCode } from '../safety/best-advice.ts';
+import {
+	bestAdvice,
+	worse,
+	type Advice,
+	type Reason,
+	type ReasonCode
+} from '../safety/best-advice.ts';
 import { dishKinds, type DishKind } from '../tables/dish-kinds.ts';
 import { blockFitsBowl } from './fit.ts';
 import { defaultMethods, type Method, type State } from './method.ts';
@@ -120,16 +126,27 @@ function check(input: ConvertInput): void {
 
 function scenarioOf(input: ConvertInput, method: Method, state: State, startC?: number): Scenario {
 	const rule = dishKinds[input.kind];
-	const filled = method.appliance === 'oven' && (input.kind === 'assembled-bake' || input.pan !== undefined);
+	const filled =
+		method.appliance === 'oven' && (input.kind === 'assembled-bake' || input.pan !== undefined);
 	const asThawed = state === 'thawed';
 	const count = input.blockCount ?? 1;
 	const stacked = input.arrangement === 'stacked' && count > 1;
 	let piece: Scenario['piece'];
-	if (filled && input.pan) piece = { food: input.pan.food ?? input.food, shape: input.pan.shape, count: 1 };
+	if (filled && input.pan)
+		piece = { food: input.pan.food ?? input.food, shape: input.pan.shape, count: 1 };
 	else if (asThawed && rule.loose && !filled) piece = null;
 	else if (asThawed && input.thawed && !filled)
-		piece = { food: input.thawed.food ?? input.food, shape: input.thawed.shape, count: input.thawed.count };
-	else piece = { food: input.food, shape: stacked ? stackedShape(input.block, count) : input.block, count: stacked ? 1 : count };
+		piece = {
+			food: input.thawed.food ?? input.food,
+			shape: input.thawed.shape,
+			count: input.thawed.count
+		};
+	else
+		piece = {
+			food: input.food,
+			shape: stacked ? stackedShape(input.block, count) : input.block,
+			count: stacked ? 1 : count
+		};
 	return {
 		kind: input.kind,
 		method,
@@ -157,10 +174,18 @@ function stackedShape(shape: Shape, count: number): Shape {
 }
 
 /** Free thin liquid in the pot, and how much of it is to be added, kg (1 L is taken as 1 kg). */
-function liquidInKg(input: ConvertInput, method: Method, state: State): { total: number; added: number } {
+function liquidInKg(
+	input: ConvertInput,
+	method: Method,
+	state: State
+): { total: number; added: number } {
 	const rule = dishKinds[input.kind].liquidL;
-	const own = state === 'thawed' && input.thawed?.liquidKg !== undefined ? input.thawed.liquidKg : input.liquidKg;
-	if (method.appliance === 'oven' && (input.pan || input.kind === 'assembled-bake')) return { total: own, added: 0 };
+	const own =
+		state === 'thawed' && input.thawed?.liquidKg !== undefined
+			? input.thawed.liquidKg
+			: input.liquidKg;
+	if (method.appliance === 'oven' && (input.pan || input.kind === 'assembled-bake'))
+		return { total: own, added: 0 };
 	const needed =
 		method.appliance === 'pressure-cooker'
 			? rule.pressure
@@ -202,7 +227,8 @@ function targetOf(input: ConvertInput, tables: TableCache): Target {
 		holdsMin: [minutes.from, middle, minutes.to]
 	});
 	const factor = method.appliance === 'slow-cooker' ? rule.slowCookerFactor : 1;
-	const raw = (min: number) => (timeline.setMin.length ? valueAt(timeline, timeline.cookMin, min) / factor : 0);
+	const raw = (min: number) =>
+		timeline.setMin.length ? valueAt(timeline, timeline.cookMin, min) / factor : 0;
 	const clip = (value: number) => Math.min(high, Math.max(low, value));
 	return {
 		from: clip(raw(minutes.from)),
@@ -223,7 +249,13 @@ function goalOf(input: ConvertInput, method: Method, cookMin: number): Goal {
 	};
 }
 
-function optionOf(input: ConvertInput, method: Method, state: State, target: Target, tables: TableCache): CookOption {
+function optionOf(
+	input: ConvertInput,
+	method: Method,
+	state: State,
+	target: Target,
+	tables: TableCache
+): CookOption {
 	const rule = dishKinds[input.kind];
 	const scenario = scenarioOf(input, method, state);
 	const { added } = liquidInKg(input, method, state);
@@ -282,10 +314,17 @@ function optionOf(input: ConvertInput, method: Method, state: State, target: Tar
 			hazardH: hazardAt(run, ready ?? Infinity)
 		};
 	};
-	const spread = spreadOf(unknownsOf(method, scenario.piece === null), (u) => coarse(u, false), (u) => coarse(u, true));
+	const spread = spreadOf(
+		unknownsOf(method, scenario.piece === null),
+		(u) => coarse(u, false),
+		(u) => coarse(u, true)
+	);
 	option.coreEndC = valueAt(likelyRun, likelyRun.coreC, likely);
 	const likelyHazardH = hazardAt(likelyRun, likely);
-	option.hazardH = { likely: likelyHazardH, worst: Math.max(likelyHazardH, spread?.hazardWorstH ?? Infinity) };
+	option.hazardH = {
+		likely: likelyHazardH,
+		worst: Math.max(likelyHazardH, spread?.hazardWorstH ?? Infinity)
+	};
 	if (!pressure && !input.reheat) {
 		const until = reachedMin(likelyRun.setMin, likelyRun.cookMin, rule.cookMin.high * factor);
 		option.goodUntilMin = until !== null && until > likely ? until : null;
@@ -303,7 +342,11 @@ function optionOf(input: ConvertInput, method: Method, state: State, target: Tar
 	};
 	const set: Spread = { from: Math.max(0, bounds.from - comeUp), likely, to: bounds.to - comeUp };
 	const after = pressure ? valueAt(likelyRun, likelyRun.totalMin, likely) - whole : 0;
-	const total: Spread = { from: comeUp + set.from + after, likely: whole + after, to: comeUp + set.to + after };
+	const total: Spread = {
+		from: comeUp + set.from + after,
+		likely: whole + after,
+		to: comeUp + set.to + after
+	};
 	judge(input, scenario, option, set, target);
 	option.computedMin = set;
 	if (option.advice !== 'refused') {
@@ -315,11 +358,21 @@ function optionOf(input: ConvertInput, method: Method, state: State, target: Tar
 }
 
 function solidPiece(s: Scenario): Scenario['piece'] {
-	return s.piece && { ...s.piece, food: { ...s.piece.food, mobility: Math.min(1, s.piece.food.mobility ?? 1) } };
+	return (
+		s.piece && {
+			...s.piece,
+			food: { ...s.piece.food, mobility: Math.min(1, s.piece.food.mobility ?? 1) }
+		}
+	);
 }
 
 /** How far the recipe's own range moves the time, as logarithms down and up. */
-function recipeHalfRange(run: Parameters<typeof readyMin>[0] & { comeUpMin: number | null }, goal: Goal, target: Target, factor: number) {
+function recipeHalfRange(
+	run: Parameters<typeof readyMin>[0] & { comeUpMin: number | null },
+	goal: Goal,
+	target: Target,
+	factor: number
+) {
 	const comeUp = run.comeUpMin ?? 0;
 	const at = (cookMin: number) => readyMin(run, { ...goal, cookMin: cookMin * factor });
 	const [from, likely, to] = [at(target.from), at(target.likely), at(target.to)];
@@ -352,7 +405,8 @@ function frameOf(input: ConvertInput, s: Scenario, method: Method, state: State,
 			if (blockFits === false) add('refused', 'block-too-big');
 		}
 		const most = slow ? 1 : rule.pressureFill01;
-		if (fill01 > most + 1e-9) add('refused', slow ? 'more-than-the-bowl' : 'too-full', { fill01, most01: most });
+		if (fill01 > most + 1e-9)
+			add('refused', slow ? 'more-than-the-bowl' : 'too-full', { fill01, most01: most });
 		else if (slow && fill01 > 0.75) add('caution', 'too-full', { fill01, most01: 0.75 });
 		if (slow && fill01 < 0.5) add('good', 'under-half-full', { fill01 });
 	}
@@ -361,7 +415,13 @@ function frameOf(input: ConvertInput, s: Scenario, method: Method, state: State,
 }
 
 /** Best advice allowed, and what only this appliance asks. */
-function judge(input: ConvertInput, s: Scenario, option: CookOption, set: Spread, target: Target): void {
+function judge(
+	input: ConvertInput,
+	s: Scenario,
+	option: CookOption,
+	set: Spread,
+	target: Target
+): void {
 	const add = (to: Advice, code: ReasonCode, values?: Record<string, number>) => {
 		option.advice = worse(option.advice, to);
 		option.reasons.push(values ? { code, values } : { code });
@@ -377,12 +437,16 @@ function judge(input: ConvertInput, s: Scenario, option: CookOption, set: Spread
 	});
 	option.advice = worse(option.advice, allowed.advice);
 	option.reasons.push(...allowed.reasons);
-	if (option.method.appliance === 'slow-cooker' && input.kind === 'assembled-bake') add('caution', 'poor-in-slow-cooker');
+	if (option.method.appliance === 'slow-cooker' && input.kind === 'assembled-bake')
+		add('caution', 'poor-in-slow-cooker');
 	if (option.method.appliance === 'pressure-cooker') {
-		if (input.kind === 'tough-cut' && input.massKg > 2) add('caution', 'cut-in-pieces', { massKg: input.massKg, limitKg: 2 });
+		if (input.kind === 'tough-cut' && input.massKg > 2)
+			add('caution', 'cut-in-pieces', { massKg: input.massKg, limitKg: 2 });
 		if (option.state === 'frozen') {
-			if (set.to > longHoldMin.refused) add('refused', 'long-under-pressure', { minutes: set.to, limitMin: longHoldMin.refused });
-			else if (thickness > thickBlockM + 1e-9 || set.to > longHoldMin.caution) add('caution', 'thick-block', { thicknessM: thickness, minutes: set.to });
+			if (set.to > longHoldMin.refused)
+				add('refused', 'long-under-pressure', { minutes: set.to, limitMin: longHoldMin.refused });
+			else if (thickness > thickBlockM + 1e-9 || set.to > longHoldMin.caution)
+				add('caution', 'thick-block', { thicknessM: thickness, minutes: set.to });
 			add('good', 'set-long-end', { minutes: set.to });
 		}
 	}
@@ -398,7 +462,8 @@ function refuse(option: CookOption, code: ReasonCode, values?: Record<string, nu
 function nameNearest(option: CookOption, options: readonly CookOption[]): void {
 	const allowed = options.filter((o) => o.advice !== 'refused' && o.totalMin);
 	const rank = (o: CookOption) =>
-		(o.advice === 'good' ? 0 : 2) + (o.method.appliance === option.method.appliance ? 0 : o.state === option.state ? 0.5 : 1);
+		(o.advice === 'good' ? 0 : 2) +
+		(o.method.appliance === option.method.appliance ? 0 : o.state === option.state ? 0.5 : 1);
 	const [best] = [...allowed].sort(
 		(a, b) => rank(a) - rank(b) || (a.totalMin?.likely ?? 0) - (b.totalMin?.likely ?? 0)
 	);

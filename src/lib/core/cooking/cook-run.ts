@@ -36,7 +36,8 @@ export class CookRecorder {
 
 	/** Records the state unless the last record is fresh; `force` records in any case. */
 	record(state: CookingState, force = false): void {
-		if (state.minute === this.lastMin || (!force && state.minute - this.lastMin < recordEveryMin)) return;
+		if (state.minute === this.lastMin || (!force && state.minute - this.lastMin < recordEveryMin))
+			return;
 		this.lastMin = state.minute;
 		this.series.minutes.push(state.minute);
 		this.series.liquidC.push(state.liquidC);
@@ -49,6 +50,11 @@ export class CookRecorder {
 
 	finish(state: CookingState, outcome: CookRun['outcome']): CookRun {
 		this.record(state, true);
-		return { outcome, ...this.series, lethality70Min: state.lethality70Min, hazardH: state.hazardH };
+		return {
+			outcome,
+			...this.series,
+			lethality70Min: state.lethality70Min,
+			hazardH: state.hazardH
+		};
 	}
 }

@@ -32,9 +32,17 @@ export class FilledPan implements CookingState {
 	}) {
 		const surface = panSurface(input.covered, input.fan);
 		const f = input.h01 ?? 1;
-		this.body = new Body(checkedShape(input.piece.shape), input.tables.thermal, input.piece.startC, input.fineness);
+		this.body = new Body(
+			checkedShape(input.piece.shape),
+			input.tables.thermal,
+			input.piece.startC,
+			input.fineness
+		);
 		this.doneness = new Doneness(this.body, input.tables.rates);
-		this.faces = facesIn({ side: surface.side * f, bottom: surface.bottom * f, top: surface.top * f }, input.ovenC);
+		this.faces = facesIn(
+			{ side: surface.side * f, bottom: surface.bottom * f, top: surface.top * f },
+			input.ovenC
+		);
 		this.capC = boilingC(airPressureKPa(input.kitchen.altitudeM));
 		this.extremes = extremesC(this.body);
 	}

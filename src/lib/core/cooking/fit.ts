@@ -8,12 +8,22 @@ export function blockFitsBowl(block: Shape, count: number, bowl: Bowl | undefine
 		case 'slab':
 			return null;
 		case 'sphere':
-			return Math.max(block.diameterM / bowl.lengthM, block.diameterM / bowl.widthM, block.diameterM / bowl.depthM) <= 1;
+			return (
+				Math.max(
+					block.diameterM / bowl.lengthM,
+					block.diameterM / bowl.widthM,
+					block.diameterM / bowl.depthM
+				) <= 1
+			);
 		case 'cylinder':
-			return block.diameterM <= Math.min(bowl.lengthM, bowl.widthM) && block.heightM * count <= bowl.depthM;
+			return (
+				block.diameterM <= Math.min(bowl.lengthM, bowl.widthM) &&
+				block.heightM * count <= bowl.depthM
+			);
 		case 'brick': {
 			if (block.heightM * count > bowl.depthM) return false;
-			const inside = (a: number, b: number) => (a / bowl.lengthM) ** 2 + (b / bowl.widthM) ** 2 <= 1;
+			const inside = (a: number, b: number) =>
+				(a / bowl.lengthM) ** 2 + (b / bowl.widthM) ** 2 <= 1;
 			return inside(block.lengthM, block.widthM) || inside(block.widthM, block.lengthM);
 		}
 	}

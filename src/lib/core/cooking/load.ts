@@ -22,7 +22,11 @@ const leastPoolJPerK = 400;
 
 /** What stands in a pot: pieces with their faces, and a pool. */
 export interface Load {
-	readonly pieces: { readonly shape: Shape; readonly food: FoodSpec; readonly count: number } | null;
+	readonly pieces: {
+		readonly shape: Shape;
+		readonly food: FoodSpec;
+		readonly count: number;
+	} | null;
 	readonly startC: number;
 	readonly poolJPerK: number;
 	readonly poolStartC: number;
@@ -30,7 +34,12 @@ export interface Load {
 }
 
 /** How far up a piece the liquid stands, 0 to 1. Several pieces lie under it. */
-export function liquidLevel01(input: { shape: Shape; count: number; poolKg: number; baseM2: number }): number {
+export function liquidLevel01(input: {
+	shape: Shape;
+	count: number;
+	poolKg: number;
+	baseM2: number;
+}): number {
 	if (input.count > 1) return 1;
 	const foot = footprintM2(input.shape);
 	const beside = Math.min(input.count, Math.max(1, Math.floor(input.baseM2 / foot)));
@@ -54,7 +63,12 @@ export function loadOfPiece(piece: CookedPiece, model: PotModel, frozenLiquidC: 
 		pieces: { shape, food: piece.food, count },
 		startC,
 		poolJPerK: Math.max(leastPoolJPerK, poolKg * poolJPerKgK),
-		poolStartC: requireRange('liquidC', piece.liquidC ?? (frozen ? frozenLiquidC : startC), -2, 100),
+		poolStartC: requireRange(
+			'liquidC',
+			piece.liquidC ?? (frozen ? frozenLiquidC : startC),
+			-2,
+			100
+		),
 		surface: {
 			side: level * model.wetH + (1 - level) * model.steamH,
 			bottom: model.wetH,

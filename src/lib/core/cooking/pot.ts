@@ -8,7 +8,15 @@ import { airPressureKPa } from '../water/air-pressure.ts';
 import { boilingC, saturationKPa } from '../water/saturation.ts';
 import type { Kitchen } from '../kitchen/appliance-parameters.ts';
 import type { CookingState } from './cooking-state.ts';
-import { dangerC, Doneness, leastOf, lethality, mostOf, rateTable, type RateTable } from './doneness.ts';
+import {
+	dangerC,
+	Doneness,
+	leastOf,
+	lethality,
+	mostOf,
+	rateTable,
+	type RateTable
+} from './doneness.ts';
 import type { Load } from './load.ts';
 
 /** What the cook (or the thermostat) does during a step. */
@@ -72,7 +80,10 @@ export class Pot implements CookingState {
 		this.wallC = this.roomC;
 		this.poolC = input.load.poolStartC;
 		const { pieces } = input.load;
-		this.body = pieces && input.tables ? new Body(pieces.shape, input.tables.thermal, input.load.startC, input.fineness) : null;
+		this.body =
+			pieces && input.tables
+				? new Body(pieces.shape, input.tables.thermal, input.load.startC, input.fineness)
+				: null;
 		this.doneness = this.body && input.tables ? new Doneness(this.body, input.tables.rates) : null;
 		this.extremes = this.readExtremes();
 	}
@@ -145,14 +156,20 @@ export class Pot implements CookingState {
 	}
 
 	/** Implicit wall and pool; the pieces draw gWPerK·T_pool + fixedW. */
-	private solveLumps(dtS: number, control: PotControl, pieces: { gWPerK: number; fixedW: number }): void {
+	private solveLumps(
+		dtS: number,
+		control: PotControl,
+		pieces: { gWPerK: number; fixedW: number }
+	): void {
 		const { model, roomC } = this;
 		const ovenG = model.oven?.wPerK ?? 0;
 		const ovenC = model.oven?.ovenC ?? 0;
 		const g = model.wallToPoolWPerK;
 		if (control.holdPoolC !== undefined) {
 			const needW =
-				model.lidLossWPerK * (control.holdPoolC - roomC) + pieces.gWPerK * control.holdPoolC + pieces.fixedW;
+				model.lidLossWPerK * (control.holdPoolC - roomC) +
+				pieces.gWPerK * control.holdPoolC +
+				pieces.fixedW;
 			this.poolC = control.holdPoolC;
 			this.wallC = control.holdPoolC + Math.max(0, needW) / g;
 			return;
@@ -162,7 +179,8 @@ export class Pot implements CookingState {
 		const poolStore = this.load.poolJPerK / dtS;
 		const a11 = wallStore + ovenG + g + model.wallLossWPerK;
 		const a22 = poolStore + g + model.lidLossWPerK + steam.wPerK + pieces.gWPerK;
-		const b1 = wallStore * this.wallC + control.powerW + ovenG * ovenC + model.wallLossWPerK * roomC;
+		const b1 =
+			wallStore * this.wallC + control.powerW + ovenG * ovenC + model.wallLossWPerK * roomC;
 		const b2 =
 			poolStore * this.poolC +
 			model.lidLossWPerK * roomC -

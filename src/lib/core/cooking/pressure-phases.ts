@@ -11,7 +11,10 @@ const quickReleaseMin = 2;
 type OnStep = (pot: Pot) => void;
 
 /** Heats with full power until the pool is at `targetC`; minutes it took, or null if it does not get there. */
-export function comeUp(pot: Pot, input: { powerW: number; targetC: number; stepS: number; onStep?: OnStep }): number | null {
+export function comeUp(
+	pot: Pot,
+	input: { powerW: number; targetC: number; stepS: number; onStep?: OnStep }
+): number | null {
 	while (pot.poolC < input.targetC) {
 		if (pot.minute > longestComeUpMin) return null;
 		const before = pot.poolC;
@@ -25,7 +28,10 @@ export function comeUp(pot: Pot, input: { powerW: number; targetC: number; stepS
 }
 
 /** Holds the pool at `targetC`. */
-export function hold(pot: Pot, input: { targetC: number; minutes: number; stepS: number; onStep?: OnStep }): void {
+export function hold(
+	pot: Pot,
+	input: { targetC: number; minutes: number; stepS: number; onStep?: OnStep }
+): void {
 	let leftS = input.minutes * 60;
 	while (leftS > 1e-6) {
 		const dtS = Math.min(input.stepS, leftS);
@@ -36,7 +42,10 @@ export function hold(pot: Pot, input: { targetC: number; minutes: number; stepS:
 }
 
 /** Lets the pressure go, opens, rests ten minutes. Returns the minutes of release. */
-export function releaseAndRest(pot: Pot, input: { release: 'natural' | 'quick'; stepS: number; onStep?: OnStep }): number {
+export function releaseAndRest(
+	pot: Pot,
+	input: { release: 'natural' | 'quick'; stepS: number; onStep?: OnStep }
+): number {
 	const fromMin = pot.minute;
 	const fromC = pot.poolC;
 	while (pot.poolC > pot.capC && pot.minute - fromMin < longestReleaseMin) {

@@ -29,7 +29,13 @@ export function runOven(input: {
 	let state: CookingState;
 	let step: (dtS: number) => void;
 	if (input.kind === 'filled') {
-		const pan = new FilledPan({ ...common, piece: input.piece, ovenC: input.ovenC, covered: input.covered, fan: input.fan ?? false });
+		const pan = new FilledPan({
+			...common,
+			piece: input.piece,
+			ovenC: input.ovenC,
+			covered: input.covered,
+			fan: input.fan ?? false
+		});
 		[state, step] = [pan, (dtS) => pan.step(dtS)];
 	} else {
 		const pot = new Pot({ ...common, model, load });

@@ -1,5 +1,9 @@
 import { airPressureKPa } from '../water/air-pressure.ts';
-import { pressureCookerModel, type Kitchen, type PressureCooker } from '../kitchen/appliance-parameters.ts';
+import {
+	pressureCookerModel,
+	type Kitchen,
+	type PressureCooker
+} from '../kitchen/appliance-parameters.ts';
 import { boilingC } from '../water/saturation.ts';
 import { requireRange } from '../require-range.ts';
 import { CookRecorder, type CookRun } from './cook-run.ts';
@@ -31,7 +35,14 @@ export function runPressureCooker(input: {
 	const model = pressureCookerModel(input.cooker);
 	const load = loadOfPiece(input.piece, model, pressureFrozenLiquidC);
 	const targetC = pressureCookingC(model.gaugeKPa, input.kitchen.altitudeM);
-	const pot = new Pot({ model, load, kitchen: input.kitchen, zK: input.zK, fineness: 'normal', tables: potTables(load, input.zK) });
+	const pot = new Pot({
+		model,
+		load,
+		kitchen: input.kitchen,
+		zK: input.zK,
+		fineness: 'normal',
+		tables: potTables(load, input.zK)
+	});
 	const recorder = new CookRecorder();
 	const onStep = (p: Pot) => recorder.record(p);
 	recorder.record(pot);

@@ -24,7 +24,14 @@ export function runSlowCooker(input: {
 }): CookRun {
 	const model = slowCookerModel(input.cooker);
 	const load = loadOfPiece(input.piece, model, slowFrozenLiquidC);
-	const pot = new Pot({ model, load, kitchen: input.kitchen, zK: input.zK, fineness: 'normal', tables: potTables(load, input.zK) });
+	const pot = new Pot({
+		model,
+		load,
+		kitchen: input.kitchen,
+		zK: input.zK,
+		fineness: 'normal',
+		tables: potTables(load, input.zK)
+	});
 	const recorder = new CookRecorder();
 	recorder.record(pot);
 	const stages = [

@@ -89,7 +89,8 @@ export function startedCook(s: Scenario, u: Unknowns, level: Effort, tables: Tab
 	const { fineness } = effort[level];
 	const startC = s.startC - halfRange.startK * u.startTemperature;
 	const power = 1 - halfRange.power01 * u.power;
-	const ovenC = s.method.appliance === 'oven' ? s.method.ovenC - halfRange.ovenK * u.ovenTemperature : 0;
+	const ovenC =
+		s.method.appliance === 'oven' ? s.method.ovenC - halfRange.ovenK * u.ovenTemperature : 0;
 	const piece: CookedPiece | null = s.piece && {
 		food: foodWith(s.piece.food, u),
 		shape: thickened(s.piece.shape, 1 + halfRange.thickness01 * u.thickness),
@@ -141,7 +142,12 @@ export function startedCook(s: Scenario, u: Unknowns, level: Effort, tables: Tab
 	}
 }
 
-function push(t: Timeline, s: Scenario, state: CookingState, at: { setMin: number; totalMin: number; coreC: number }): void {
+function push(
+	t: Timeline,
+	s: Scenario,
+	state: CookingState,
+	at: { setMin: number; totalMin: number; coreC: number }
+): void {
 	t.setMin.push(at.setMin);
 	t.totalMin.push(at.totalMin);
 	t.cookMin.push(dishKinds[s.kind].measure === 'mean' ? state.meanCookMin : state.coldestCookMin);
@@ -171,12 +177,23 @@ export function timelineOf(request: TimelineRequest): Timeline & { comeUpMin: nu
 		: steadyTimeline(request);
 }
 
-function steadyTimeline({ scenario, unknowns, effort: level, tables, until, longestMin }: TimelineRequest) {
+function steadyTimeline({
+	scenario,
+	unknowns,
+	effort: level,
+	tables,
+	until,
+	longestMin
+}: TimelineRequest) {
 	const cook = startedCook(scenario, unknowns, level, tables);
 	const state: CookingState = cook.pan ?? cook.pot;
 	const timeline = emptyTimeline();
 	const record = () =>
-		push(timeline, scenario, state, { setMin: state.minute, totalMin: state.minute, coreC: state.coldestC });
+		push(timeline, scenario, state, {
+			setMin: state.minute,
+			totalMin: state.minute,
+			coreC: state.coldestC
+		});
 	record();
 	const stepS = effort[level].slowS;
 	while (state.minute < longestMin - 1e-9 && !reaches(timeline, until)) {
@@ -195,7 +212,8 @@ function pressureTimeline(request: TimelineRequest) {
 	const timeline = emptyTimeline();
 	if (!cook.pot || cook.targetC === undefined) return { ...timeline, comeUpMin: null };
 	const { pot, targetC } = cook;
-	const release = (scenario.method.appliance === 'pressure-cooker' && scenario.method.release) || 'natural';
+	const release =
+		(scenario.method.appliance === 'pressure-cooker' && scenario.method.release) || 'natural';
 	const { pressureS, releaseS } = effort[level];
 	const comeUpMin = comeUp(pot, { powerW: cook.powerW, targetC, stepS: pressureS });
 	if (comeUpMin === null) return { ...timeline, comeUpMin };
@@ -220,4 +238,3 @@ function pressureTimeline(request: TimelineRequest) {
 	}
 	return { ...timeline, comeUpMin };
 }
-

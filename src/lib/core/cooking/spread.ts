@@ -36,7 +36,9 @@ export function spreadOf(
 	const hazardWeight = { ...asLikely } as Unknowns;
 	for (const name of names) {
 		const alone = run({ ...asLikely, [name]: 1 });
-		timeWeight[name] = Math.log(alone.minutes === null ? neverFactor : Math.max(alone.minutes, 1e-3) / base);
+		timeWeight[name] = Math.log(
+			alone.minutes === null ? neverFactor : Math.max(alone.minutes, 1e-3) / base
+		);
 		hazardWeight[name] = alone.hazardH - likely.hazardH;
 	}
 	const slow = run(designPoint(timeWeight));

@@ -17,7 +17,15 @@ export interface Timeline {
 }
 
 export function emptyTimeline(): Timeline {
-	return { setMin: [], totalMin: [], cookMin: [], coreC: [], lethality70Min: [], hazardH: [], poolHazardH: [] };
+	return {
+		setMin: [],
+		totalMin: [],
+		cookMin: [],
+		coreC: [],
+		lethality70Min: [],
+		hazardH: [],
+		poolHazardH: []
+	};
 }
 
 /** What must be reached before a dish is ready. */
@@ -28,7 +36,11 @@ export interface Goal {
 }
 
 /** First set time at which a series has reached a value; null if it never does. */
-export function reachedMin(setMin: readonly number[], series: readonly number[], value: number): number | null {
+export function reachedMin(
+	setMin: readonly number[],
+	series: readonly number[],
+	value: number
+): number | null {
 	for (let i = 0; i < series.length; i++) {
 		if (series[i] < value) continue;
 		if (i === 0 || series[i] === series[i - 1]) return setMin[i];
@@ -54,7 +66,9 @@ export function valueAt(timeline: Timeline, series: readonly number[], setMin: n
 	if (setMin <= x[0]) return series[0];
 	for (let i = 1; i < x.length; i++)
 		if (x[i] >= setMin)
-			return series[i - 1] + ((series[i] - series[i - 1]) * (setMin - x[i - 1])) / (x[i] - x[i - 1]);
+			return (
+				series[i - 1] + ((series[i] - series[i - 1]) * (setMin - x[i - 1])) / (x[i] - x[i - 1])
+			);
 	return series[series.length - 1];
 }
 

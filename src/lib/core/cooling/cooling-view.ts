@@ -1,9 +1,4 @@
-import {
-	gateTimes,
-
-	throughReadings,
-	type TimedTemperature
-} from './through-readings.ts';
+import { gateTimes, throughReadings, type TimedTemperature } from './through-readings.ts';
 import { missedGate, twoStageRule } from '../safety/two-stage-rule.ts';
 
 /** A run as the screens need it; times in epoch ms. */
@@ -46,7 +41,10 @@ export function coolingView(run: CoolingFacts, nowMs: number): CoolingView {
 		tempC: r.tempC
 	}));
 	const { curve } = throughReadings(points(run.forecast.minutes, run.forecast.warmestC), readings);
-	const slow = throughReadings(points(run.forecast.slowMinutes, run.forecast.slowWarmestC), readings).curve;
+	const slow = throughReadings(
+		points(run.forecast.slowMinutes, run.forecast.slowWarmestC),
+		readings
+	).curve;
 	const gates = gateTimes(curve);
 	const { rule } = run.forecast;
 	const likely = missedGate({ rule, ...gates });
@@ -59,7 +57,9 @@ export function coolingView(run: CoolingFacts, nowMs: number): CoolingView {
 					{ gateC: 5, limitMin: twoStageRule.secondGateMin, passedMin: gates.to5Min }
 				]
 			: [{ gateC: 5, limitMin: twoStageRule.coolStartMin, passedMin: gates.to5Min }];
-	const open = limits.find((l) => l.passedMin === null || gates.clockStartMin + l.passedMin > atMin);
+	const open = limits.find(
+		(l) => l.passedMin === null || gates.clockStartMin + l.passedMin > atMin
+	);
 	return {
 		curve,
 		slow,
@@ -69,7 +69,10 @@ export function coolingView(run: CoolingFacts, nowMs: number): CoolingView {
 		...gates,
 		nowC: tempAt(curve, atMin),
 		next: open
-			? { gateC: open.gateC, dueAtMs: run.startedAtMs + (gates.clockStartMin + open.limitMin) * 60_000 }
+			? {
+					gateC: open.gateC,
+					dueAtMs: run.startedAtMs + (gates.clockStartMin + open.limitMin) * 60_000
+				}
 			: null
 	};
 }
@@ -83,4 +86,3 @@ function tempAt(curve: readonly TimedTemperature[], minute: number): number {
 	}
 	return curve.at(-1)?.tempC ?? 0;
 }
-

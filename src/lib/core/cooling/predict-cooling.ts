@@ -8,7 +8,12 @@ import {
 } from '../heat/simulate-in-surroundings.ts';
 import { thickened, volumeM3, type Shape } from '../heat/shape.ts';
 import { thermalTable, type ThermalTable } from '../heat/thermal-table.ts';
-import { coolingRuleFor, missedGate, twoStageRule, type CoolingRule } from '../safety/two-stage-rule.ts';
+import {
+	coolingRuleFor,
+	missedGate,
+	twoStageRule,
+	type CoolingRule
+} from '../safety/two-stage-rule.ts';
 import { latentIceJPerKg } from '../tables/choi-okos.ts';
 import { places, type PlaceName } from '../tables/places.ts';
 
@@ -32,7 +37,12 @@ export interface CoolingResult {
 	/** minutes from the start until the clock of the rule began (57 °C passed) */
 	clockStartMin: number;
 	/** the curve at the unfavourable end */
-	slow: { minutes: ArrayLike<number>; warmestC: ArrayLike<number>; to21Min: number | null; to5Min: number | null };
+	slow: {
+		minutes: ArrayLike<number>;
+		warmestC: ArrayLike<number>;
+		to21Min: number | null;
+		to5Min: number | null;
+	};
 }
 
 export interface CoolingInput {
@@ -118,7 +128,9 @@ function coolingRun(
 		const topH = inWater && input.topInAir ? places.counter.hWPerM2K * share : h;
 		const last = i === input.places.length - 1;
 		const stage: Stage = {
-			durationMin: last ? 2 * dayMin : requireRange('durationMin', p.durationMin ?? 2 * dayMin, 0, 1e5),
+			durationMin: last
+				? 2 * dayMin
+				: requireRange('durationMin', p.durationMin ?? 2 * dayMin, 0, 1e5),
 			ambientC: placeC(p.place, input) + unknown.deltaK * spread.warmer01,
 			surface: { side: h, bottom: h, top: topH * (input.lid ? 0.5 : 1) }
 		};
@@ -137,7 +149,9 @@ function coolingRun(
 		bath.beforeJ ??= takenJ;
 		const givenJ = bath.beforeJ - takenJ;
 		const leftJ = givenJ - bath.iceKg * latentIceJPerKg;
-		return leftJ <= 0 ? stage.ambientC : stage.ambientC + leftJ / ((bath.iceKg + bath.waterKg + 0.1) * 4190);
+		return leftJ <= 0
+			? stage.ambientC
+			: stage.ambientC + leftJ / ((bath.iceKg + bath.waterKg + 0.1) * 4190);
 	};
 	const falling = (tempC: number) => ({ of: 'warmest', tempC, direction: 'falling' }) as const;
 	const run = simulateInSurroundings({

@@ -33,12 +33,16 @@ export function throughReadings(
 	if (!last || forecast.length < 2) return { curve: [...forecast], stretch: 1 };
 	const [start] = forecast;
 	const predictedMin = passedAtMin(forecast, last.tempC);
-	const wanted = predictedMin && predictedMin > 1 && last.minute > 1 ? last.minute / predictedMin : 1;
+	const wanted =
+		predictedMin && predictedMin > 1 && last.minute > 1 ? last.minute / predictedMin : 1;
 	const stretch = Math.min(3, Math.max(1 / 3, wanted));
 	const fromMin = predictedMin ?? forecast[forecast.length - 1].minute;
 	const rest = forecast
 		.filter((point) => point.minute > fromMin)
-		.map((point) => ({ minute: last.minute + (point.minute - fromMin) * stretch, tempC: point.tempC }));
+		.map((point) => ({
+			minute: last.minute + (point.minute - fromMin) * stretch,
+			tempC: point.tempC
+		}));
 	const measured = sorted[0].minute > 0 ? [start, ...sorted] : sorted;
 	return { curve: [...measured, ...rest], stretch };
 }
@@ -58,5 +62,9 @@ export function gateTimes(curve: readonly TimedTemperature[]): GateTimes {
 		const at = passedAtMin(curve, tempC);
 		return at === null ? null : Math.max(0, at - clockStartMin);
 	};
-	return { clockStartMin, to21Min: since(twoStageRule.firstGateC), to5Min: since(twoStageRule.secondGateC) };
+	return {
+		clockStartMin,
+		to21Min: since(twoStageRule.firstGateC),
+		to5Min: since(twoStageRule.secondGateC)
+	};
 }

@@ -39,10 +39,23 @@ const enough01 = 0.7;
 /** A raw kit's part below this share of the pack does not rule its storage life. */
 const matters01 = 0.03;
 const touchy = ['raw-poultry', 'raw-meat-fish', 'raw-egg'];
-const dairyOrFish = new Set(['soft-dairy', 'egg-raw', 'shellfish', 'fish-lean', 'fish-oily', 'cured-meat', 'sausage-cooked', 'grains-pulses']);
+const dairyOrFish = new Set([
+	'soft-dairy',
+	'egg-raw',
+	'shellfish',
+	'fish-lean',
+	'fish-oily',
+	'cured-meat',
+	'sausage-cooked',
+	'grains-pulses'
+]);
 
 /** What follows from a dish's lines for its packs: composition, allergens, core temperature, storage life's parts. */
-export function dishFacts(input: { kind: DishKind; state: 'raw' | 'cooked'; lines: readonly FactLine[] }): DishFacts {
+export function dishFacts(input: {
+	kind: DishKind;
+	state: 'raw' | 'cooked';
+	lines: readonly FactLine[];
+}): DishFacts {
 	const frozen = input.lines.filter((line) => line.stage === 'pack' || line.stage === 'inner');
 	const known = frozen.filter((line) => line.item && line.massKg !== null && line.massKg > 0);
 	const packedKg = known.reduce((sum, line) => sum + (line.massKg ?? 0), 0);
@@ -76,17 +89,28 @@ function mixed(lines: readonly FactLine[], totalKg: number): Composition {
 	return sum;
 }
 
-function contentOf(state: 'raw' | 'cooked', animal: readonly Item[], items: readonly Item[]): DishFacts['content'] {
+function contentOf(
+	state: 'raw' | 'cooked',
+	animal: readonly Item[],
+	items: readonly Item[]
+): DishFacts['content'] {
 	if (state === 'raw' && animal.length > 0) return 'raw-meat';
-	const plain = animal.length === 0 && !items.some((item) => item.storage && dairyOrFish.has(item.storage));
+	const plain =
+		animal.length === 0 && !items.some((item) => item.storage && dairyOrFish.has(item.storage));
 	return plain ? 'plain' : 'cooked';
 }
 
-function coreClass(state: 'raw' | 'cooked', animal: readonly Item[], items: readonly Item[]): CoreTemperatureClass {
-	if (state === 'cooked') return contentOf(state, animal, items) === 'plain' ? 'plain' : 'leftovers';
+function coreClass(
+	state: 'raw' | 'cooked',
+	animal: readonly Item[],
+	items: readonly Item[]
+): CoreTemperatureClass {
+	if (state === 'cooked')
+		return contentOf(state, animal, items) === 'plain' ? 'plain' : 'leftovers';
 	const classes = animal.flatMap((item) => (item.core ? [item.core] : []));
 	// a raw dish of several things is a casserole: the highest of its parts
-	if (classes.length === 0) return contentOf(state, animal, items) === 'plain' ? 'plain' : 'leftovers';
+	if (classes.length === 0)
+		return contentOf(state, animal, items) === 'plain' ? 'plain' : 'leftovers';
 	return classes.reduce((a, b) => (coreTemperaturesC[b] > coreTemperaturesC[a] ? b : a));
 }
 

@@ -3,7 +3,8 @@ import type { StorageGroup } from '../tables/storage-life.ts';
 import { normalisedComposition, type Composition } from './composition.ts';
 import { itemRows } from './item-rows.ts';
 
-export type Hygiene = 'ready-to-eat' | 'raw-vegetable' | 'raw-egg' | 'raw-poultry' | 'raw-meat-fish';
+export type Hygiene =
+	'ready-to-eat' | 'raw-vegetable' | 'raw-egg' | 'raw-poultry' | 'raw-meat-fish';
 
 export interface Item {
 	readonly name: string;
@@ -21,7 +22,9 @@ export interface Item {
 
 function itemOf(row: (typeof itemRows)[number]): Item {
 	const [name, , parts, densityKgPerL, pieceG, storage, hygiene, core, allergens] = row;
-	const [water, protein, fat, carbohydrate, fibre, ash] = parts.split(' ').map((g) => Number(g) / 100);
+	const [water, protein, fat, carbohydrate, fibre, ash] = parts
+		.split(' ')
+		.map((g) => Number(g) / 100);
 	return {
 		name,
 		composition: normalisedComposition({ water, protein, fat, carbohydrate, fibre, ash }),

@@ -25,7 +25,9 @@ export function freezingTime(input: {
 		food: input.food,
 		shape: input.shape,
 		startC: input.startC,
-		stages: [{ durationMin: longestMin, ambientC: freezerC, surface: { side: h, bottom: h, top: h } }],
+		stages: [
+			{ durationMin: longestMin, ambientC: freezerC, surface: { side: h, bottom: h, top: h } }
+		],
 		crossings: [{ of: 'warmest', tempC: input.untilWarmestC ?? -10, direction: 'falling' }],
 		stopWhenAllCrossed: true
 	});

@@ -14,7 +14,10 @@ export interface Faces {
 }
 
 /** All faces in the same surroundings. */
-export function facesIn(surface: { side: number; bottom: number; top: number }, ambientC: number): Faces {
+export function facesIn(
+	surface: { side: number; bottom: number; top: number },
+	ambientC: number
+): Faces {
 	return {
 		side: { hWPerM2K: surface.side, ambientC },
 		bottom: { hWPerM2K: surface.bottom, ambientC },
@@ -32,7 +35,14 @@ export class Body {
 	readonly table: ThermalTable;
 	/** volumetric enthalpy of each cell, J/m³ */
 	readonly enthalpy: Float64Array;
-	private readonly line: { t: Float64Array; phi: Float64Array; c: Float64Array; k: Float64Array; upper: Float64Array; rhs: Float64Array };
+	private readonly line: {
+		t: Float64Array;
+		phi: Float64Array;
+		c: Float64Array;
+		k: Float64Array;
+		upper: Float64Array;
+		rhs: Float64Array;
+	};
 	private flip = false;
 
 	constructor(shape: Shape, table: ThermalTable, startC: number, fineness: Fineness) {
@@ -85,7 +95,8 @@ export class Body {
 		for (const a of x.centreWeights)
 			for (const b of y.centreWeights)
 				for (const c of z.centreWeights)
-					sum += a.weight * b.weight * c.weight * this.cellC(a.index + x.n * (b.index + y.n * c.index));
+					sum +=
+						a.weight * b.weight * c.weight * this.cellC(a.index + x.n * (b.index + y.n * c.index));
 		return sum;
 	}
 
@@ -99,7 +110,8 @@ export class Body {
 		for (const a of onSide ? [{ index: x.n - 1, weight: 1 }] : x.centreWeights)
 			for (const b of y.centreWeights)
 				for (const c of onSide ? z.centreWeights : [{ index: z.n - 1, weight: 1 }])
-					inside += a.weight * b.weight * c.weight * this.cellC(a.index + x.n * (b.index + y.n * c.index));
+					inside +=
+						a.weight * b.weight * c.weight * this.cellC(a.index + x.n * (b.index + y.n * c.index));
 		const g = this.conductivityAt(this.table.enthalpyAt(inside)) / axis.highGapM;
 		return (g * inside + face.hWPerM2K * face.ambientC) / (g + face.hWPerM2K);
 	}
@@ -174,7 +186,12 @@ export class Body {
 		const n = axis.n;
 		// A point axis has no faces: nothing flows along it.
 		if (n === 1 && axis.highArea === 0) return 0;
-		const { firstJPerM3: first, stepJPerM3: step, tempC: tableT, kirchhoffWPerM: tablePhi } = this.table;
+		const {
+			firstJPerM3: first,
+			stepJPerM3: step,
+			tempC: tableT,
+			kirchhoffWPerM: tablePhi
+		} = this.table;
 		const last = tableT.length - 2;
 		const { t, phi, c, k, upper, rhs } = this.line;
 		const H = this.enthalpy;
@@ -213,8 +230,7 @@ export class Body {
 						flowAbove = gHigh > 0 ? gHigh * (highC - t[i]) : 0;
 					} else {
 						const dT = t[i + 1] - t[i];
-						const kf =
-							dT > 1e-6 || dT < -1e-6 ? (phi[i + 1] - phi[i]) / dT : (k[i] + k[i + 1]) / 2;
+						const kf = dT > 1e-6 || dT < -1e-6 ? (phi[i + 1] - phi[i]) / dT : (k[i] + k[i + 1]) / 2;
 						gAbove = (kf * axis.area[i]) / axis.gapM[i];
 						flowAbove = gAbove * dT;
 					}
@@ -246,7 +262,10 @@ export class Body {
 	 * How strongly the faces pull now: total conductance G in W/K and G·T of the outer cells in W, of the whole piece, when all
 	 * faces meet one temperature. Used to couple the piece to a pool.
 	 */
-	exchange(surface: { side: number; bottom: number; top: number }): { gWPerK: number; gtW: number } {
+	exchange(surface: { side: number; bottom: number; top: number }): {
+		gWPerK: number;
+		gtW: number;
+	} {
 		const [x, y, z] = this.grid.axes;
 		let g = 0;
 		let gt = 0;
@@ -258,10 +277,20 @@ export class Body {
 		};
 		for (let j = 0; j < z.n; j++)
 			for (let i = 0; i < y.n; i++)
-				add(x.n - 1 + x.n * (i + y.n * j), surface.side, x.highArea * y.volume[i] * z.volume[j], x.highGapM);
+				add(
+					x.n - 1 + x.n * (i + y.n * j),
+					surface.side,
+					x.highArea * y.volume[i] * z.volume[j],
+					x.highGapM
+				);
 		for (let j = 0; j < z.n; j++)
 			for (let i = 0; i < x.n; i++)
-				add(i + x.n * (y.n - 1 + y.n * j), surface.side, y.highArea * x.volume[i] * z.volume[j], y.highGapM);
+				add(
+					i + x.n * (y.n - 1 + y.n * j),
+					surface.side,
+					y.highArea * x.volume[i] * z.volume[j],
+					y.highGapM
+				);
 		for (let j = 0; j < y.n; j++)
 			for (let i = 0; i < x.n; i++) {
 				const area = x.volume[i] * y.volume[j];

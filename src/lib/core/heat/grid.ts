@@ -34,7 +34,12 @@ export interface Grid {
 
 const grading = 1.5;
 
-function axisFromFaces(faces: number[], area: (s: number) => number, volume: (s: number) => number, symmetric: boolean): Axis {
+function axisFromFaces(
+	faces: number[],
+	area: (s: number) => number,
+	volume: (s: number) => number,
+	symmetric: boolean
+): Axis {
 	const n = faces.length - 1;
 	const centreM = new Float64Array(n);
 	const volumes = new Float64Array(n);
@@ -71,10 +76,14 @@ function axisFromFaces(faces: number[], area: (s: number) => number, volume: (s:
 /** From a plane of symmetry at 0 out to `halfM`, cells thinner outward. */
 function halfAxis(n: number, halfM: number, dimension: 1 | 2 | 3): Axis {
 	const faces = Array.from({ length: n + 1 }, (_, i) => halfM * (1 - (1 - i / n) ** grading));
-	const area = [() => 1, (s: number) => 2 * Math.PI * s, (s: number) => 4 * Math.PI * s * s][dimension - 1];
-	const volume = [(s: number) => s, (s: number) => Math.PI * s * s, (s: number) => (4 / 3) * Math.PI * s ** 3][
+	const area = [() => 1, (s: number) => 2 * Math.PI * s, (s: number) => 4 * Math.PI * s * s][
 		dimension - 1
 	];
+	const volume = [
+		(s: number) => s,
+		(s: number) => Math.PI * s * s,
+		(s: number) => (4 / 3) * Math.PI * s ** 3
+	][dimension - 1];
 	return axisFromFaces(faces, area, volume, true);
 }
 
@@ -84,10 +93,21 @@ function fullAxis(n: number, lengthM: number): Axis {
 		const s = (2 * i) / n - 1;
 		return (lengthM / 2) * (1 + Math.sign(s) * (1 - (1 - Math.abs(s)) ** grading));
 	});
-	return axisFromFaces(faces, () => 1, (s) => s, false);
+	return axisFromFaces(
+		faces,
+		() => 1,
+		(s) => s,
+		false
+	);
 }
 
-const pointAxis = (): Axis => axisFromFaces([0, 1], () => 0, (s) => s, false);
+const pointAxis = (): Axis =>
+	axisFromFaces(
+		[0, 1],
+		() => 0,
+		(s) => s,
+		false
+	);
 
 const cellsPerAxis = {
 	slab: { coarse: 11, medium: 21, normal: 31 },

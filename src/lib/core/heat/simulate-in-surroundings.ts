@@ -79,7 +79,8 @@ export function simulateInSurroundings(input: SurroundingsInput): Run {
 	for (const stage of input.stages) {
 		requireRange('durationMin', stage.durationMin, 0, 1e6);
 		requireRange('ambientC', stage.ambientC, -60, 300);
-		for (const face of ['side', 'bottom', 'top'] as const) requireRange(face, stage.surface[face], 0, 1e12);
+		for (const face of ['side', 'bottom', 'top'] as const)
+			requireRange(face, stage.surface[face], 0, 1e12);
 	}
 	const shape = checkedShape(input.shape);
 	const table = input.table ?? thermalTable(input.food);
@@ -88,8 +89,17 @@ export function simulateInSurroundings(input: SurroundingsInput): Run {
 	const crossedMin: (number | null)[] = crossings.map(() => null);
 	const heatMarks = input.heatMarksJ ?? [];
 	const heatMarkMin: (number | null)[] = heatMarks.map((mark) => (mark <= 0 ? 0 : null));
-	const capC = input.capC ?? (input.altitudeM === undefined ? undefined : boilingC(airPressureKPa(input.altitudeM)));
-	const series = { minutes: [] as number[], warmestC: [] as number[], coldestC: [] as number[], meanC: [] as number[], centreC: [] as number[], surfaceC: [] as number[] };
+	const capC =
+		input.capC ??
+		(input.altitudeM === undefined ? undefined : boilingC(airPressureKPa(input.altitudeM)));
+	const series = {
+		minutes: [] as number[],
+		warmestC: [] as number[],
+		coldestC: [] as number[],
+		meanC: [] as number[],
+		centreC: [] as number[],
+		surfaceC: [] as number[]
+	};
 	const startJ = body.totalJ();
 	const watched = new Set(crossings.map((c) => c.of));
 
@@ -164,7 +174,13 @@ export function simulateInSurroundings(input: SurroundingsInput): Run {
 	}
 	if (lastRecordS < timeS) record();
 	const balance = Math.abs(heatJ - steamJ - (body.totalJ() - startJ));
-	return { outcome, ...series, crossedMin, heatMarkMin, energyError01: grossJ > 0 ? balance / grossJ : 0 };
+	return {
+		outcome,
+		...series,
+		crossedMin,
+		heatMarkMin,
+		energyError01: grossJ > 0 ? balance / grossJ : 0
+	};
 }
 
 /** Volumetric heat capacity and conductivity of the unfrozen material around a temperature, for choosing a step. */

@@ -12,7 +12,8 @@ export function steadyStepS(input: {
 }): number {
 	const lengthM = volumeM3(input.shape) / surfaceAreaM2(input.shape);
 	const surfaceS = (input.volumetricHeatJPerM3K * lengthM) / Math.max(input.hWPerM2K, 1e-3);
-	const insideS = (input.volumetricHeatJPerM3K * lengthM * lengthM) / (2.5 * input.conductivityWPerMK);
+	const insideS =
+		(input.volumetricHeatJPerM3K * lengthM * lengthM) / (2.5 * input.conductivityWPerMK);
 	return Math.min(300, 0.01 * (Math.min(surfaceS, 1e7) + insideS));
 }
 

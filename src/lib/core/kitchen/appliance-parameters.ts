@@ -45,10 +45,13 @@ export interface PotModel {
 }
 
 const referenceL = 5.7;
-const scale = (volumeL: number) => (requireRange('volumeL', volumeL, 0.5, 30) / referenceL) ** (2 / 3);
+const scale = (volumeL: number) =>
+	(requireRange('volumeL', volumeL, 0.5, 30) / referenceL) ** (2 / 3);
 
 /** Slow cooker: calibrated at 5.7 L to common practice, other sizes by (V/5.7)^(2/3). Judgement where nothing is measured. */
-export function slowCookerModel(cooker: SlowCooker): PotModel & { lowW: number; highW: number; warmW: number } {
+export function slowCookerModel(
+	cooker: SlowCooker
+): PotModel & { lowW: number; highW: number; warmW: number } {
 	const s = scale(cooker.volumeL);
 	const loss = requireRange('lossWPerK', cooker.lossWPerK ?? 1.6 * s, 0.05, 50);
 	return {
@@ -70,7 +73,9 @@ export function slowCookerModel(cooker: SlowCooker): PotModel & { lowW: number; 
 }
 
 /** Pressure cooker: one heat transfer coefficient throughout, since steam condenses on what is not wetted. */
-export function pressureCookerModel(cooker: PressureCooker): PotModel & { powerW: number; gaugeKPa: number } {
+export function pressureCookerModel(
+	cooker: PressureCooker
+): PotModel & { powerW: number; gaugeKPa: number } {
 	const s = scale(cooker.volumeL);
 	return {
 		wallHeatJPerK: 1300 * s,

@@ -12,7 +12,11 @@ export interface Block {
  * The frozen block a weight makes in a container: its footprint, and the thickness from volume over footprint.
  * Throws `no-room-for-food` when the container would be overfilled, with the most it takes.
  */
-export function blockOf(input: { massKg: number; densityKgPerM3: number; container: ContainerKey }): Block {
+export function blockOf(input: {
+	massKg: number;
+	densityKgPerM3: number;
+	container: ContainerKey;
+}): Block {
 	const massKg = requireRange('massKg', input.massKg, 0.001, 25);
 	const { lengthM, widthM, mostM } = containers[input.container];
 	const thicknessM = massKg / input.densityKgPerM3 / (lengthM * widthM);

@@ -75,8 +75,10 @@ export function bestAdvice(facts: AdviceFacts): { advice: Advice; reasons: Reaso
 			} else {
 				add('caution', 'thaw-first');
 				add('caution', 'hot-liquid');
-				if (facts.thicknessM > flatM + 1e-9) add('refused', 'only-flat', { thicknessM: facts.thicknessM, limitM: flatM });
-				if (facts.massKg > lightKg + 1e-9) add('refused', 'only-light', { massKg: facts.massKg, limitKg: lightKg });
+				if (facts.thicknessM > flatM + 1e-9)
+					add('refused', 'only-flat', { thicknessM: facts.thicknessM, limitM: flatM });
+				if (facts.massKg > lightKg + 1e-9)
+					add('refused', 'only-light', { massKg: facts.massKg, limitKg: lightKg });
 				if (worst > 4) add('refused', 'hours-in-danger-worst', { likely, worst, limitH: 4 });
 			}
 			break;
@@ -85,7 +87,8 @@ export function bestAdvice(facts: AdviceFacts): { advice: Advice; reasons: Reaso
 			if (likely > 4) add('refused', 'hours-in-danger', { likely, worst, limitH: 4 });
 			break;
 		case 'plain':
-			if (facts.state === 'frozen' && likely > 4) add('caution', 'hours-in-danger', { likely, worst, limitH: 4 });
+			if (facts.state === 'frozen' && likely > 4)
+				add('caution', 'hours-in-danger', { likely, worst, limitH: 4 });
 			break;
 	}
 	return { advice, reasons };

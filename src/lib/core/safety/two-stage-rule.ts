@@ -25,7 +25,8 @@ export function missedGate(input: {
 	to5Min: number | null;
 }): null | 'to21' | 'to5' {
 	const over = (min: number | null, limit: number) => min === null || min > limit;
-	if (input.rule === 'four-hours') return over(input.to5Min, twoStageRule.coolStartMin) ? 'to5' : null;
+	if (input.rule === 'four-hours')
+		return over(input.to5Min, twoStageRule.coolStartMin) ? 'to5' : null;
 	if (over(input.to21Min, twoStageRule.firstGateMin)) return 'to21';
 	return over(input.to5Min, twoStageRule.secondGateMin) ? 'to5' : null;
 }

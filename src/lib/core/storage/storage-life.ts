@@ -1,6 +1,11 @@
 import { CoreError } from '../errors.ts';
 import { requireRange } from '../require-range.ts';
-import { cookedAs, storageLifeTable, type QualityMonths, type StorageGroup } from '../tables/storage-life.ts';
+import {
+	cookedAs,
+	storageLifeTable,
+	type QualityMonths,
+	type StorageGroup
+} from '../tables/storage-life.ts';
 import { addDays, addMonths, daysBetween } from '../units/day.ts';
 
 /** A cooked dish is one part; a raw kit has a part for each thing that matters (a spoon of bacon in a stew is not one). */
@@ -71,7 +76,14 @@ export function storageLife(input: {
 	});
 	const found = limiting as { part: number; life: QualityMonths } | null;
 	if (!found)
-		return { bestBy: null, goodTo: null, months: null, limitingPart: null, unknownParts, source: 'house-rule' };
+		return {
+			bestBy: null,
+			goodTo: null,
+			months: null,
+			limitingPart: null,
+			unknownParts,
+			source: 'house-rule'
+		};
 	return {
 		bestBy: later(input.packedOn, found.life.from, factor),
 		goodTo: later(input.packedOn, to, factor),

@@ -32,7 +32,8 @@ export function cookCard(input: CookCardInput): CookCard {
 	return {
 		modelVersion,
 		...convertCook(input.convert),
-		freezeMin: freezingTime({ food, shape: block, startC: 5, freezerC: input.freezerC }).durationMin,
+		freezeMin: freezingTime({ food, shape: block, startC: 5, freezerC: input.freezerC })
+			.durationMin,
 		thaw: {
 			refrigerator: thaw('refrigerator', input.refrigeratorC),
 			coldWater: thaw('cold-water', input.coldWaterC)

@@ -20,7 +20,7 @@ export const containers = {
 	'tub-1l': { lengthM: 0.16, widthM: 0.11, mostM: 0.065, rigid: true, pan: false },
 	'tub-2l': { lengthM: 0.19, widthM: 0.13, mostM: 0.09, rigid: true, pan: false },
 	'pan-20': { lengthM: 0.2, widthM: 0.2, mostM: 0.055, rigid: true, pan: true },
-	'pan-30': { lengthM: 0.3, widthM: 0.2, mostM: 0.06, rigid: true, pan: true },
+	'pan-30': { lengthM: 0.3, widthM: 0.2, mostM: 0.06, rigid: true, pan: true }
 } as const satisfies Record<string, Container>;
 
 export type ContainerKey = keyof typeof containers;

@@ -24,7 +24,12 @@ export interface DishKindRule {
 	/** what comes from a slow cooker counts less by this factor, what goes to one more */
 	readonly slowCookerFactor: number;
 	/** free thin liquid needed, L */
-	readonly liquidL: { readonly slowThawed: number; readonly slowFrozen: number; readonly pressure: number; readonly oven: number };
+	readonly liquidL: {
+		readonly slowThawed: number;
+		readonly slowFrozen: number;
+		readonly pressure: number;
+		readonly oven: number;
+	};
 	/** fullest pressure cooker */
 	readonly pressureFill01: number;
 	/** mobility of a dish of this kind when nothing better is known */

@@ -19,6 +19,16 @@ export const places: Readonly<Record<PlaceName, Place>> = {
 	counter: { hWPerM2K: 9, movingHWPerM2K: 14, defaultC: 21, spread: { h01: 0.3, deltaK: 2 } },
 	refrigerator: { hWPerM2K: 10, movingHWPerM2K: 14, defaultC: 4, spread: { h01: 0.3, deltaK: 1 } },
 	freezer: { hWPerM2K: 8, movingHWPerM2K: 14, defaultC: -18, spread: { h01: 0.3, deltaK: 2 } },
-	'cold-water': { hWPerM2K: 150, movingHWPerM2K: 250, defaultC: 13.5, spread: { h01: 0.35, deltaK: 2 } },
-	'ice-bath': { hWPerM2K: 150, movingHWPerM2K: 250, defaultC: 0.5, spread: { h01: 0.35, deltaK: 0.5 } }
+	'cold-water': {
+		hWPerM2K: 150,
+		movingHWPerM2K: 250,
+		defaultC: 13.5,
+		spread: { h01: 0.35, deltaK: 2 }
+	},
+	'ice-bath': {
+		hWPerM2K: 150,
+		movingHWPerM2K: 250,
+		defaultC: 0.5,
+		spread: { h01: 0.35, deltaK: 0.5 }
+	}
 };

@@ -12,7 +12,8 @@ export interface Source {
 export const sources = {
 	'choi-okos-1986': {
 		title: 'Effects of temperature and composition on the thermal properties of foods',
-		publisher: 'Choi and Okos; as tabulated in ASHRAE Handbook, Refrigeration, Thermal properties of foods',
+		publisher:
+			'Choi and Okos; as tabulated in ASHRAE Handbook, Refrigeration, Thermal properties of foods',
 		edition: '1986',
 		via: 'from memory'
 	},
@@ -57,7 +58,8 @@ export const sources = {
 		reviewAfter: '2027-06-01'
 	},
 	'frozen-tolerance': {
-		title: 'Time-temperature tolerance of frozen foods: 10 K warmer shortens quality life about threefold',
+		title:
+			'Time-temperature tolerance of frozen foods: 10 K warmer shortens quality life about threefold',
 		publisher: 'frozen-food literature',
 		edition: 'no edition',
 		via: 'from memory'

@@ -29,7 +29,9 @@ export function addMonths(day: string, months: number): string {
 	const date = new Date(ms);
 	const first = Date.UTC(date.getUTCFullYear(), date.getUTCMonth() + months, 1);
 	const target = new Date(first);
-	const last = new Date(Date.UTC(target.getUTCFullYear(), target.getUTCMonth() + 1, 0)).getUTCDate();
+	const last = new Date(
+		Date.UTC(target.getUTCFullYear(), target.getUTCMonth() + 1, 0)
+	).getUTCDate();
 	return dayOf(first + (Math.min(date.getUTCDate(), last) - 1) * dayMs);
 }
 

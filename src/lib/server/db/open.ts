@@ -38,7 +38,11 @@ export async function openDatabase(options: OpenOptions): Promise<Opened> {
 			fresh && options.preparedDump && existsSync(options.preparedDump)
 				? new Blob([new Uint8Array(await readFile(options.preparedDump))])
 				: undefined;
-		const client = await PGlite.create({ dataDir: pgDir, relaxedDurability: false, loadDataDir: dump });
+		const client = await PGlite.create({
+			dataDir: pgDir,
+			relaxedDurability: false,
+			loadDataDir: dump
+		});
 		const db = await migrated(client, options.migrationsDir);
 		return {
 			db,

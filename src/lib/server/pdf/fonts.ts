@@ -29,7 +29,9 @@ export function faces(doc: PDFKit.PDFDocument, bytes: FontBytes) {
 	const runs = (text: string, face: FaceName): { text: string; font: string }[] => {
 		const result: { text: string; font: string }[] = [];
 		for (const mark of text) {
-			const font = own[face].hasGlyphForCodePoint(mark.codePointAt(0) ?? 0) ? face : `fallback-${face}`;
+			const font = own[face].hasGlyphForCodePoint(mark.codePointAt(0) ?? 0)
+				? face
+				: `fallback-${face}`;
 			const last = result.at(-1);
 			if (last?.font === font) last.text += mark;
 			else result.push({ text: mark, font });
@@ -39,6 +41,9 @@ export function faces(doc: PDFKit.PDFDocument, bytes: FontBytes) {
 	return {
 		runs,
 		widthPt: (text: string, face: FaceName, sizePt: number) =>
-			runs(text, face).reduce((sum, run) => sum + doc.font(run.font).fontSize(sizePt).widthOfString(run.text), 0)
+			runs(text, face).reduce(
+				(sum, run) => sum + doc.font(run.font).fontSize(sizePt).widthOfString(run.text),
+				0
+			)
 	};
 }

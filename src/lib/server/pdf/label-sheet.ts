@@ -76,7 +76,8 @@ function draw(
 			const cell = (box.sideMm * ptPerMm) / (modules.size + 4);
 			for (let row = 0; row < modules.size; row++)
 				for (let column = 0; column < modules.size; column++)
-					if (modules.get(row, column)) doc.rect(x + (column + 2) * cell, y + (row + 2) * cell, cell, cell);
+					if (modules.get(row, column))
+						doc.rect(x + (column + 2) * cell, y + (row + 2) * cell, cell, cell);
 			doc.fill('black');
 			break;
 		}

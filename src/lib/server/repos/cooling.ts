@@ -54,7 +54,10 @@ export async function addCooling(db: Db, values: typeof coolingRuns.$inferInsert
 	return run.id;
 }
 
-export async function addReading(db: Db, values: { runId: number; atMs: number; tempC: number }): Promise<number> {
+export async function addReading(
+	db: Db,
+	values: { runId: number; atMs: number; tempC: number }
+): Promise<number> {
 	const [reading] = await db.insert(coolingReadings).values(values).returning();
 	return reading.id;
 }

@@ -50,7 +50,9 @@ export async function allDishes(db: Db): Promise<Dish[]> {
 	});
 }
 
-export async function listDishes(db: Db): Promise<(DishRow & { lineCount: number; unread: number })[]> {
+export async function listDishes(
+	db: Db
+): Promise<(DishRow & { lineCount: number; unread: number })[]> {
 	const rows = await db
 		.select({
 			dish: dishes,
@@ -75,7 +77,10 @@ export async function saveDish(
 		const { createdAtMs, ...changes } = values;
 		const [dish] =
 			id === undefined
-				? await tx.insert(dishes).values({ ...changes, createdAtMs }).returning()
+				? await tx
+						.insert(dishes)
+						.values({ ...changes, createdAtMs })
+						.returning()
 				: await tx
 						.update(dishes)
 						.set({ ...changes, version: sql`${dishes.version} + 1` })

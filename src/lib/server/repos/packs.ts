@@ -33,7 +33,11 @@ const stock = (db: Db) =>
 export async function frozenPacks(db: Db): Promise<StockPack[]> {
 	const rows = await stock(db)
 		.where(eq(packs.status, 'frozen'))
-		.orderBy(sql`${packings.storage}->>'bestBy' asc nulls last`, asc(packings.packedOn), asc(packs.code));
+		.orderBy(
+			sql`${packings.storage}->>'bestBy' asc nulls last`,
+			asc(packings.packedOn),
+			asc(packs.code)
+		);
 	return rows.map(({ pack, ...rest }) => ({ ...pack, ...rest }));
 }
 
@@ -44,8 +48,15 @@ export async function countFrozen(db: Db): Promise<number> {
 
 async function withCards(db: Db, rows: Awaited<ReturnType<typeof stock>>): Promise<PackWithCard[]> {
 	if (rows.length === 0) return [];
-	const [kept] = await db.select({ card, cardInput }).from(packings).where(eq(packings.id, rows[0].packing.id));
-	return rows.map(({ pack, packing, ...rest }) => ({ ...pack, ...rest, packing: { ...packing, ...kept } }));
+	const [kept] = await db
+		.select({ card, cardInput })
+		.from(packings)
+		.where(eq(packings.id, rows[0].packing.id));
+	return rows.map(({ pack, packing, ...rest }) => ({
+		...pack,
+		...rest,
+		packing: { ...packing, ...kept }
+	}));
 }
 
 /** A pack with its cook card; null when no pack has this code. */
@@ -55,11 +66,17 @@ export async function packByCode(db: Db, code: string): Promise<PackWithCard | n
 
 /** The packs of one packing, with the cook card they share. */
 export async function packsOfPacking(db: Db, packingId: number): Promise<PackWithCard[]> {
-	return withCards(db, await stock(db).where(eq(packs.packingId, packingId)).orderBy(asc(packs.number)));
+	return withCards(
+		db,
+		await stock(db).where(eq(packs.packingId, packingId)).orderBy(asc(packs.number))
+	);
 }
 
 /** The cook cards of some packings, by packing. */
-export async function cardsOf(db: Db, packingIds: readonly number[]): Promise<Map<number, Packing['card']>> {
+export async function cardsOf(
+	db: Db,
+	packingIds: readonly number[]
+): Promise<Map<number, Packing['card']>> {
 	if (packingIds.length === 0) return new Map();
 	const rows = await db
 		.select({ id: packings.id, card })
@@ -91,7 +108,13 @@ export async function addPacking(
 		const rows = [];
 		for (let number = 1; number <= input.count; number++) {
 			const serial = await nextSerial(tx);
-			rows.push({ code: packCode(serial), packingId: packing.id, number, of: input.count, shelfId: input.shelfId });
+			rows.push({
+				code: packCode(serial),
+				packingId: packing.id,
+				number,
+				of: input.count,
+				shelfId: input.shelfId
+			});
 		}
 		await tx.insert(packs).values(rows);
 		return packing.id;

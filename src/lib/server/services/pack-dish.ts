@@ -36,7 +36,8 @@ export async function packDish(
 	const dish = await getDish(db, request.dishId);
 	if (!dish) return { ok: false, field: 'dishId', message: 'This dish is gone. Choose another.' };
 	const place = await freezerOfShelf(db, request.shelfId);
-	if (!place) return { ok: false, field: 'shelfId', message: 'This shelf is gone. Choose another.' };
+	if (!place)
+		return { ok: false, field: 'shelfId', message: 'This shelf is gone. Choose another.' };
 	const block = blockFor(request, dish.facts.densityKgPerM3, house);
 	if ('field' in block) return block;
 	const storage = storageLife({
@@ -108,7 +109,10 @@ export function blockFor(
 		return { ...foot, thicknessM };
 	}
 	if (lengthM !== undefined || widthM !== undefined)
-		return { ...foot, thicknessM: Math.max(0.003, request.massKg / densityKgPerM3 / (foot.lengthM * foot.widthM)) };
+		return {
+			...foot,
+			thicknessM: Math.max(0.003, request.massKg / densityKgPerM3 / (foot.lengthM * foot.widthM))
+		};
 	try {
 		return blockOf({ massKg: request.massKg, densityKgPerM3, container: request.container });
 	} catch (error) {

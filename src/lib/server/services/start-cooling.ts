@@ -1,5 +1,10 @@
 import { defaultCompositions } from '../../core/tables/default-compositions.ts';
-import { predictCooling, type CoolingInput, type CoolingPlace, type Shape } from '../../core/index.ts';
+import {
+	predictCooling,
+	type CoolingInput,
+	type CoolingPlace,
+	type Shape
+} from '../../core/index.ts';
 import type { CoolingForecast } from '../db/schema/index.ts';
 import type { Db } from '../db/open.ts';
 import { addCooling } from '../repos/cooling.ts';
@@ -24,7 +29,9 @@ export interface CoolingRequest {
 const deepestM = 0.5;
 
 /** Footprint and depth of what cools, from the depth or from the litres; null when the litres make it deeper than a vessel is. */
-export function vesselShape(request: CoolingRequest): { shape: Shape; depthM: number; volumeL: number } | null {
+export function vesselShape(
+	request: CoolingRequest
+): { shape: Shape; depthM: number; volumeL: number } | null {
 	const widthM = request.widthM ?? request.lengthM;
 	const baseM2 =
 		request.vessel === 'pot' ? (Math.PI / 4) * request.lengthM ** 2 : request.lengthM * widthM;
@@ -48,13 +55,19 @@ export async function startCooling(
 		return {
 			ok: false,
 			field: 'volumeL',
-			message: 'Amount: that much in this footprint is not a depth a vessel has. Check the diameter or the litres.'
+			message:
+				'Amount: that much in this footprint is not a depth a vessel has. Check the diameter or the litres.'
 		};
 	const house = await getHousehold(db);
 	const dish = request.dishId ? await getDish(db, request.dishId) : null;
-	const food = dish?.facts.food ?? { composition: defaultCompositions['meat-in-sauce'], mobility: 1.5 };
+	const food = dish?.facts.food ?? {
+		composition: defaultCompositions['meat-in-sauce'],
+		mobility: 1.5
+	};
 	const place: CoolingPlace =
-		request.place === 'ice-bath' ? { place: 'ice-bath', iceKg: request.iceKg } : { place: request.place };
+		request.place === 'ice-bath'
+			? { place: 'ice-bath', iceKg: request.iceKg }
+			: { place: request.place };
 	const input: CoolingInput = {
 		food,
 		shape: vessel.shape,
@@ -83,7 +96,8 @@ export async function startCooling(
 /** The forecast as it is kept: plain numbers, with what the rule makes of them. */
 export function forecastOf(input: CoolingInput): CoolingForecast {
 	const result = predictCooling(input);
-	const tenths = (series: ArrayLike<number>) => Array.from(series, (value) => Math.round(value * 100) / 100);
+	const tenths = (series: ArrayLike<number>) =>
+		Array.from(series, (value) => Math.round(value * 100) / 100);
 	return {
 		minutes: tenths(result.minutes),
 		warmestC: tenths(result.warmestC),

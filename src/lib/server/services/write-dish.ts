@@ -32,7 +32,12 @@ function instructionOf(form: DishForm): Instruction | null {
 }
 
 /** Saves a dish as it was entered; with an `id` in place of that one. Returns its number. */
-export async function writeDish(db: Db, form: DishForm, nowMs: number, id?: number): Promise<number> {
+export async function writeDish(
+	db: Db,
+	form: DishForm,
+	nowMs: number,
+	id?: number
+): Promise<number> {
 	return saveDish(
 		db,
 		{

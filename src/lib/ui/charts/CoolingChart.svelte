@@ -3,8 +3,11 @@
 	import type { CoolingChartInput } from './cooling-chart';
 	import { coolingChart } from './cooling-chart';
 
-	let { input, label, heightPx = 210 }: { input: CoolingChartInput; label: string; heightPx?: number } =
-		$props();
+	let {
+		input,
+		label,
+		heightPx = 210
+	}: { input: CoolingChartInput; label: string; heightPx?: number } = $props();
 
 	const drawn: Attachment<HTMLCanvasElement> = (canvas) => {
 		let chart: Awaited<ReturnType<typeof coolingChart>> | undefined;

@@ -10,7 +10,8 @@ export interface CoolingChartInput {
 	habit: UnitHabit;
 }
 
-const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim();
+const colour = (name: string) =>
+	getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim();
 
 /** The posts of the rule: red above the gate, green below, a bar across; the curve must pass under the bar. */
 function gates(input: () => CoolingChartInput): Plugin<'line'> {
@@ -84,7 +85,14 @@ function datasets({ view, nowMin }: CoolingChartInput) {
 	const ahead = view.curve.filter((p) => p.minute >= last);
 	const slow = view.slow.filter((p) => p.minute >= last);
 	return [
-		{ label: 'forecast', data: xy(ahead), borderColor: colour('cold'), borderDash: [6, 4], borderWidth: 3, pointRadius: 0 },
+		{
+			label: 'forecast',
+			data: xy(ahead),
+			borderColor: colour('cold'),
+			borderDash: [6, 4],
+			borderWidth: 3,
+			pointRadius: 0
+		},
 		{
 			label: 'unfavourable end',
 			data: xy(slow),
@@ -93,7 +101,13 @@ function datasets({ view, nowMin }: CoolingChartInput) {
 			fill: '-1',
 			pointRadius: 0
 		},
-		{ label: 'so far', data: xy(solid), borderColor: colour('ink'), borderWidth: 3, pointRadius: 0 },
+		{
+			label: 'so far',
+			data: xy(solid),
+			borderColor: colour('ink'),
+			borderWidth: 3,
+			pointRadius: 0
+		},
 		{
 			label: 'readings',
 			data: xy(view.readings),
@@ -118,10 +132,14 @@ function datasets({ view, nowMin }: CoolingChartInput) {
 
 /** Draws and keeps a cooling chart on a canvas. `read` is asked again at each update. */
 export async function coolingChart(canvas: HTMLCanvasElement, read: () => CoolingChartInput) {
-	const { Chart, LineController, LineElement, PointElement, LinearScale, Filler } = await import('chart.js');
+	const { Chart, LineController, LineElement, PointElement, LinearScale, Filler } =
+		await import('chart.js');
 	Chart.register(LineController, LineElement, PointElement, LinearScale, Filler);
 	const habit = () => read().habit;
-	const axis = () => ({ color: colour('soft'), font: { size: 14, family: getComputedStyle(document.body).fontFamily } });
+	const axis = () => ({
+		color: colour('soft'),
+		font: { size: 14, family: getComputedStyle(document.body).fontFamily }
+	});
 	const earliestH = () => Math.min(0, -read().view.clockStartMin / 60);
 	const chart: ChartType<'line', { x: number; y: number }[]> = new Chart(canvas, {
 		type: 'line',
@@ -152,7 +170,11 @@ export async function coolingChart(canvas: HTMLCanvasElement, read: () => Coolin
 					afterBuildTicks: (scale) => {
 						scale.ticks = [5, 21, 57, 95].map((value) => ({ value }));
 					},
-					ticks: { ...axis(), autoSkip: false, callback: (value) => tempNumber(Number(value), habit()) }
+					ticks: {
+						...axis(),
+						autoSkip: false,
+						callback: (value) => tempNumber(Number(value), habit())
+					}
 				}
 			},
 			plugins: { legend: { display: false }, tooltip: { enabled: false } }

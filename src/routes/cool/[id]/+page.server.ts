@@ -1,7 +1,12 @@
 import { error, fail } from '@sveltejs/kit';
 import { readingSchema } from '$lib/schemas/cooling';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import { addReading, getCooling, setCoolingEnd, setReadingRemoved } from '$lib/server/repos/cooling';
+import {
+	addReading,
+	getCooling,
+	setCoolingEnd,
+	setReadingRemoved
+} from '$lib/server/repos/cooling';
 import { getHousehold } from '$lib/server/repos/household';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -65,7 +65,9 @@
 			</section>
 			<section class="plate grid grid-cols-2 gap-3">
 				<Press href="/pack?run={run.id}">Pack it</Press>
-				<form method="POST" action="?/end" use:enhance class="grid"><Press type="submit">End the run</Press></form>
+				<form method="POST" action="?/end" use:enhance class="grid">
+					<Press type="submit">End the run</Press>
+				</form>
 			</section>
 		{/if}
 		{#if removed}
@@ -77,7 +79,10 @@
 				<p class="quiet mt-1">None yet. The forecast bends to what you measure.</p>
 			{:else}
 				<table class="ledger mt-1">
-					<thead><tr><th>at</th><th>in the middle</th><th><span class="sr-only">take out</span></th></tr></thead>
+					<thead
+						><tr><th>at</th><th>in the middle</th><th><span class="sr-only">take out</span></th></tr
+						></thead
+					>
 					<tbody>
 						{#each run.readings as entry (entry.id)}
 							<tr>
@@ -86,7 +91,11 @@
 								<td>
 									<form method="POST" action="?/removeReading" use:enhance>
 										<input type="hidden" name="id" value={entry.id} />
-										<Press type="submit" aria-label="Take out the reading of {instantText(entry.atMs, zone)}">Take out</Press>
+										<Press
+											type="submit"
+											aria-label="Take out the reading of {instantText(entry.atMs, zone)}"
+											>Take out</Press
+										>
 									</form>
 								</td>
 							</tr>

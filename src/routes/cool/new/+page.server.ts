@@ -8,7 +8,10 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const dishes = (await listDishes(locals.db)).filter((dish) => dish.state === 'cooked');
-	return { dishes: dishes.map(({ id, name }) => ({ id, name })), dishId: url.searchParams.get('dish') ?? '' };
+	return {
+		dishes: dishes.map(({ id, name }) => ({ id, name })),
+		dishId: url.searchParams.get('dish') ?? ''
+	};
 };
 
 export const actions: Actions = {

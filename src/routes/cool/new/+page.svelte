@@ -21,14 +21,15 @@
 			place: 'counter'
 		}
 	);
-	let errors = $state<Record<string, string>>({});
+	let errors = $derived<Record<string, string>>(form?.errors ?? {});
 	let busy = $state(false);
-	$effect(() => {
-		errors = form?.errors ?? {};
-	});
 	const boils = $derived(tempText(boilingC(airPressureKPa(data.house.altitudeM)), data.habit));
 	const length = $derived(unitHint('length', data.habit));
-	const vesselName = { pot: 'pot or bowl, round', dish: 'dish, four corners', tray: 'tray, spread thin' };
+	const vesselName = {
+		pot: 'pot or bowl, round',
+		dish: 'dish, four corners',
+		tray: 'tray, spread thin'
+	};
 </script>
 
 <svelte:head><title>Start cooling · Almacen</title></svelte:head>
@@ -54,7 +55,8 @@
 				placeholder="something else"
 				items={data.dishes.map((dish) => ({ value: String(dish.id), name: dish.name }))}
 				onchange={() => {
-					typed.name = data.dishes.find((dish) => String(dish.id) === typed.dishId)?.name ?? typed.name;
+					typed.name =
+						data.dishes.find((dish) => String(dish.id) === typed.dishId)?.name ?? typed.name;
 				}}
 			/>
 		{/if}
@@ -86,12 +88,30 @@
 				hint={length}
 			/>
 			{#if typed.vessel !== 'pot'}
-				<Field name="widthM" label="Width inside" bind:value={typed.widthM} error={errors.widthM} hint={length} />
+				<Field
+					name="widthM"
+					label="Width inside"
+					bind:value={typed.widthM}
+					error={errors.widthM}
+					hint={length}
+				/>
 			{/if}
 		</div>
 		<div class="grid grid-cols-2 gap-4">
-			<Field name="depthM" label="Depth of the food" bind:value={typed.depthM} error={errors.depthM} hint="{length}; or give the amount" />
-			<Field name="volumeL" label="or its amount" bind:value={typed.volumeL} error={errors.volumeL} hint={unitHint('volume', data.habit)} />
+			<Field
+				name="depthM"
+				label="Depth of the food"
+				bind:value={typed.depthM}
+				error={errors.depthM}
+				hint="{length}; or give the amount"
+			/>
+			<Field
+				name="volumeL"
+				label="or its amount"
+				bind:value={typed.volumeL}
+				error={errors.volumeL}
+				hint={unitHint('volume', data.habit)}
+			/>
 		</div>
 		<div class="grid grid-cols-2 gap-4">
 			<Choice
@@ -102,18 +122,28 @@
 				items={startPlaces.map((place) => ({ value: place, name: placeWords[place] }))}
 			/>
 			{#if typed.place === 'ice-bath'}
-				<Field name="iceKg" label="Ice in it" bind:value={typed.iceKg} error={errors.iceKg} hint="empty: kept icy" />
+				<Field
+					name="iceKg"
+					label="Ice in it"
+					bind:value={typed.iceKg}
+					error={errors.iceKg}
+					hint="empty: kept icy"
+				/>
 			{/if}
 		</div>
 		<div class="flex flex-wrap gap-6">
 			<label class="tick"><input type="checkbox" name="lid" /> lid on</label>
 			<label class="tick"><input type="checkbox" name="stirred" /> stirred often</label>
 		</div>
-		<div><Press type="submit" first disabled={busy}>{busy ? 'Forecasting…' : 'Start the clock'}</Press></div>
+		<div>
+			<Press type="submit" first disabled={busy}>{busy ? 'Forecasting…' : 'Start the clock'}</Press>
+		</div>
 		{#if Object.keys(errors).length > 0}
 			<p class="entry-error" role="alert">Not started yet: see the marked fields.</p>
 		{/if}
-		<p class="quiet">Nothing hot goes into a refrigerator deeper than a hand’s width: it warms what is beside it.</p>
+		<p class="quiet">
+			Nothing hot goes into a refrigerator deeper than a hand’s width: it warms what is beside it.
+		</p>
 	</section>
 </form>
 

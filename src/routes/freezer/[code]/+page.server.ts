@@ -11,12 +11,23 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 
 export const actions: Actions = {
 	cooked: async ({ params, locals }) => {
-		const done = await setPackStatus(locals.db, params.code, { from: 'frozen', to: 'cooked', cookedAtMs: Date.now() });
-		if (!done) return fail(409, { message: 'This pack was already marked cooked, perhaps on another device.' });
+		const done = await setPackStatus(locals.db, params.code, {
+			from: 'frozen',
+			to: 'cooked',
+			cookedAtMs: Date.now()
+		});
+		if (!done)
+			return fail(409, {
+				message: 'This pack was already marked cooked, perhaps on another device.'
+			});
 		return { done: true };
 	},
 	undo: async ({ params, locals }) => {
-		const done = await setPackStatus(locals.db, params.code, { from: 'cooked', to: 'frozen', cookedAtMs: null });
+		const done = await setPackStatus(locals.db, params.code, {
+			from: 'cooked',
+			to: 'frozen',
+			cookedAtMs: null
+		});
 		if (!done) return fail(409, { message: 'This pack is back in the freezer already.' });
 		return { undone: true };
 	}

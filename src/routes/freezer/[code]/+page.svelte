@@ -23,7 +23,9 @@
 {#if pack.status === 'cooked'}
 	<div class="mb-4">
 		<UndoLine
-			text="{pack.code} was cooked {pack.cookedAtMs ? instantText(pack.cookedAtMs, data.house.timeZone, clock.ms) : ''} and is out of the freezer."
+			text="{pack.code} was cooked {pack.cookedAtMs
+				? instantText(pack.cookedAtMs, data.house.timeZone, clock.ms)
+				: ''} and is out of the freezer."
 			action="?/undo"
 		/>
 	</div>
@@ -42,7 +44,10 @@
 				{packing.servings} servings · {massText(packing.massKg, data.habit)}
 				<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} /><br />
 				<span class="quiet">
-					pack {pack.number} of {pack.of} · {containerWords[packing.container]} · {lengthText(packing.thicknessM, data.habit)} thick
+					pack {pack.number} of {pack.of} · {containerWords[packing.container]} · {lengthText(
+						packing.thicknessM,
+						data.habit
+					)} thick
 				</span>
 			</p>
 		</div>
@@ -53,19 +58,24 @@
 		<p>Lies in {pack.freezer}, {pack.shelf}.</p>
 		{#if packing.allergens.length > 0}<p>Contains {packing.allergens.join(', ')}.</p>{/if}
 		{#if pack.dish.addOnDay}<p>On the day: {pack.dish.addOnDay}</p>{/if}
-		<p class="quiet">Done at {tempText(packing.coreC, data.habit)} in the middle ({coreWords[packing.core]}).</p>
+		<p class="quiet">
+			Done at {tempText(packing.coreC, data.habit)} in the middle ({coreWords[packing.core]}).
+		</p>
 	</section>
 	<section class="plate grid content-start gap-3">
 		<h2>Next</h2>
 		{#if pack.status === 'frozen'}
 			<Press href="/table/{pack.code}" first>Cook it: card and times</Press>
-			<form method="POST" action="?/cooked" use:enhance class="grid"><Press type="submit">Mark it cooked</Press></form>
+			<form method="POST" action="?/cooked" use:enhance class="grid">
+				<Press type="submit">Mark it cooked</Press>
+			</form>
 		{/if}
 		<Press href="/pack/{packing.id}">Its labels</Press>
 		<p>
 			Thawing in the refrigerator at {tempText(data.refrigeratorC, data.habit)}:
 			{#if thaw.thawedMin !== null}
-				bends in about {thaw.pliableMin === null ? '–' : durationText(thaw.pliableMin)}, free of ice in about
+				bends in about {thaw.pliableMin === null ? '–' : durationText(thaw.pliableMin)}, free of ice
+				in about
 				<Why
 					note={{
 						title: 'Thawing',

@@ -82,7 +82,11 @@
 					<span class="quiet">({coreWords[facts.core]})</span>
 				</p>
 				<p>
-					Contains: <b>{facts.allergens.length ? facts.allergens.join(', ') : 'none of the named allergens found'}</b><br />
+					Contains: <b
+						>{facts.allergens.length
+							? facts.allergens.join(', ')
+							: 'none of the named allergens found'}</b
+					><br />
 					<span class="quiet">Read from the lines; check the packets.</span>
 				</p>
 				<p>
@@ -95,17 +99,23 @@
 									: 'Too few of its lines have a known weight, so a dish of this kind was assumed.',
 							inputs: [
 								{ name: 'lines with known weight', value: percent(facts.known01) },
-								...Object.entries(facts.food.composition).map(([name, part]) => ({ name, value: percent(part) }))
+								...Object.entries(facts.food.composition).map(([name, part]) => ({
+									name,
+									value: percent(part)
+								}))
 							],
 							sources: ['item-composition', 'food-data-household', 'choi-okos-1986']
 						}}
-						>{facts.compositionFrom === 'lines' ? 'Composition from its lines' : `Composition of a usual ${kindWords[dish.kind].name.toLowerCase()}`}</Why
+						>{facts.compositionFrom === 'lines'
+							? 'Composition from its lines'
+							: `Composition of a usual ${kindWords[dish.kind].name.toLowerCase()}`}</Why
 					>{#if facts.packedKg > 0}, about <b>{massText(facts.packedKg, data.habit)}</b> to freeze{/if}
 				</p>
 				{#if dish.instruction}
 					<p>
 						Its recipe: {methodText(dish.instruction.method, data.habit)},
-						<b>{rangeText(dish.instruction.minutes.from, dish.instruction.minutes.to)}</b>, {dish.instruction.state}
+						<b>{rangeText(dish.instruction.minutes.from, dish.instruction.minutes.to)}</b>, {dish
+							.instruction.state}
 					</p>
 				{:else}
 					<p>No cooking instruction: times come from its kind.</p>
@@ -123,7 +133,9 @@
 					{/if}
 				</div>
 				{#if dish.state === 'raw'}
-					<p class="quiet">Meat that is only browned may not be frozen: cook it through first, or leave it raw.</p>
+					<p class="quiet">
+						Meat that is only browned may not be frozen: cook it through first, or leave it raw.
+					</p>
 				{/if}
 			</section>
 		</div>

@@ -8,4 +8,9 @@
 <svelte:head><title>Write a dish · Almacen</title></svelte:head>
 
 <h1 class="mb-4">Write a dish</h1>
-<DishForm values={form?.typed ?? {}} serverErrors={form?.errors} habit={data.habit} submit="Save the dish" />
+<DishForm
+	values={form?.typed ?? {}}
+	serverErrors={form?.errors}
+	habit={data.habit}
+	submit="Save the dish"
+/>

@@ -7,7 +7,15 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	if (packs.length === 0) error(404);
 	const { cardInput, card, ...packing } = packs[0].packing;
 	return {
-		packs: packs.map(({ id, code, number, of, status, shelf, freezer }) => ({ id, code, number, of, status, shelf, freezer })),
+		packs: packs.map(({ id, code, number, of, status, shelf, freezer }) => ({
+			id,
+			code,
+			number,
+			of,
+			status,
+			shelf,
+			freezer
+		})),
 		dish: packs[0].dish,
 		packing,
 		freezeMin: card.freezeMin,

@@ -17,7 +17,9 @@
 	let start = $state(1);
 	const layout = $derived(labelSheets[sheet]);
 	const places = $derived(layout.columns * layout.rows);
-	const pdf = $derived(`/labels.pdf?packing=${data.packing.id}&sheet=${sheet}&start=${Math.min(start, places)}`);
+	const pdf = $derived(
+		`/labels.pdf?packing=${data.packing.id}&sheet=${sheet}&start=${Math.min(start, places)}`
+	);
 	const packing = $derived(data.packing);
 </script>
 
@@ -38,9 +40,15 @@
 			</p>
 		</div>
 		<p>
-			Packed {dayText(packing.packedOn)} · best by <BestBy packedOn={packing.packedOn} storage={packing.storage} habit={data.habit} />
+			Packed {dayText(packing.packedOn)} · best by <BestBy
+				packedOn={packing.packedOn}
+				storage={packing.storage}
+				habit={data.habit}
+			/>
 			{#if packing.storage.limitingPart !== null}
-				<span class="quiet">ruled by {groupWords[packing.storage.parts[packing.storage.limitingPart].group]}, {packing.state}</span>
+				<span class="quiet"
+					>ruled by {groupWords[packing.storage.parts[packing.storage.limitingPart].group]}, {packing.state}</span
+				>
 			{/if}
 		</p>
 		<p>
@@ -87,23 +95,29 @@
 			<legend class="entry-label">First free label on the sheet</legend>
 			<div class="sheet" style="--columns: {layout.columns}">
 				{#each { length: places } as _, i (i)}
-					<label class:used={i + 1 < start} class:ours={i + 1 >= start && i + 1 < start + data.packs.length}>
+					<label
+						class:used={i + 1 < start}
+						class:ours={i + 1 >= start && i + 1 < start + data.packs.length}
+					>
 						<input type="radio" name="start" value={i + 1} bind:group={start} />
 						<span>{i + 1}</span>
 					</label>
 				{/each}
 			</div>
 			<p class="entry-hint">
-				{#if start + data.packs.length - 1 > places}Goes on over the next sheet.{:else}Stays on one sheet.{/if}
+				{#if start + data.packs.length - 1 > places}Goes on over the next sheet.{:else}Stays on one
+					sheet.{/if}
 			</p>
 		</fieldset>
 		<div class="flex flex-wrap gap-3">
-			<Press href={pdf} first target="_blank" rel="external" download="labels.pdf">Print labels (PDF)</Press>
+			<Press href={pdf} first target="_blank" rel="external" download="labels.pdf"
+				>Print labels (PDF)</Press
+			>
 			<Press href="/table/{data.packs[0].code}">Cook card</Press>
 		</div>
 		<p class="quiet">
-			Print at 100 %, not “fit to page”. Stick labels on while the bag is dry and warm, before it is filled; freezer-grade
-			adhesive holds.
+			Print at 100 %, not “fit to page”. Stick labels on while the bag is dry and warm, before it is
+			filled; freezer-grade adhesive holds.
 		</p>
 	</section>
 </div>
@@ -126,7 +140,13 @@
 		font-weight: 600;
 	}
 	.sheet label.used {
-		background: repeating-linear-gradient(45deg, var(--frost), var(--frost) 5px, var(--hair) 5px, var(--hair) 6px);
+		background: repeating-linear-gradient(
+			45deg,
+			var(--frost),
+			var(--frost) 5px,
+			var(--hair) 5px,
+			var(--hair) 6px
+		);
 		color: var(--soft);
 	}
 	.sheet label.ours {

@@ -17,13 +17,11 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 		pack: { ...pack, packing },
 		asked: {
 			altitudeM: cardInput.convert.kitchen.altitudeM,
-			roomC: cardInput.convert.kitchen.roomC,
 			slowCooker: cardInput.convert.slowCooker,
 			pressureCooker: cardInput.convert.pressureCooker,
 			known: cardInput.convert.known,
 			reheat: cardInput.convert.reheat ?? false,
 			kind: cardInput.convert.kind,
-			refrigeratorC: cardInput.refrigeratorC,
 			boilsC: boilingC(airPressureKPa(cardInput.convert.kitchen.altitudeM))
 		},
 		by: serveAtMs === null ? '18:30' : by,
@@ -35,11 +33,22 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 
 export const actions: Actions = {
 	cooked: async ({ params, locals }) => {
-		const done = await setPackStatus(locals.db, params.code, { from: 'frozen', to: 'cooked', cookedAtMs: Date.now() });
-		if (!done) return fail(409, { message: 'This pack was already marked cooked, perhaps on another device.' });
+		const done = await setPackStatus(locals.db, params.code, {
+			from: 'frozen',
+			to: 'cooked',
+			cookedAtMs: Date.now()
+		});
+		if (!done)
+			return fail(409, {
+				message: 'This pack was already marked cooked, perhaps on another device.'
+			});
 	},
 	undo: async ({ params, locals }) => {
-		const done = await setPackStatus(locals.db, params.code, { from: 'cooked', to: 'frozen', cookedAtMs: null });
+		const done = await setPackStatus(locals.db, params.code, {
+			from: 'cooked',
+			to: 'frozen',
+			cookedAtMs: null
+		});
 		if (!done) return fail(409, { message: 'This pack is back in the freezer already.' });
 	}
 };

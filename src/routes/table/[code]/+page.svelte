@@ -42,7 +42,9 @@
 {#if pack.status === 'cooked'}
 	<div class="mb-4">
 		<UndoLine
-			text="Marked cooked {pack.cookedAtMs ? instantText(pack.cookedAtMs, zone, nowMs) : ''}; {pack.code} is out of the freezer."
+			text="Marked cooked {pack.cookedAtMs
+				? instantText(pack.cookedAtMs, zone, nowMs)
+				: ''}; {pack.code} is out of the freezer."
 			action="?/undo"
 		/>
 	</div>
@@ -63,7 +65,9 @@
 			</div>
 		</div>
 		{#if pack.status === 'frozen'}
-			<form method="POST" action="?/cooked" use:enhance><Press type="submit" first>Mark it cooked</Press></form>
+			<form method="POST" action="?/cooked" use:enhance>
+				<Press type="submit" first>Mark it cooked</Press>
+			</form>
 		{/if}
 	</div>
 	<div class="flex flex-wrap items-end gap-5">
@@ -78,7 +82,14 @@
 			</div>
 		</fieldset>
 		<form method="GET" class="tape flex items-end gap-3 p-2">
-			<Field name="by" label="On the table by" inputmode="numeric" size="6" bind:value={by} error={data.badTime ? 'Write a time such as 18:30.' : undefined} />
+			<Field
+				name="by"
+				label="On the table by"
+				inputmode="numeric"
+				size="6"
+				bind:value={by}
+				error={data.badTime ? 'Write a time such as 18:30.' : undefined}
+			/>
 			<Press type="submit">Look</Press>
 		</form>
 		<p class="pb-2">
@@ -92,12 +103,21 @@
 
 <div class="mt-5 grid gap-4 md:grid-cols-2">
 	{#each ways as { option, plan } (JSON.stringify(option.method))}
-		<CookWay {option} {plan} {zone} {nowMs} habit={data.habit} asked={data.asked} {packing} addOnDay={pack.dish.addOnDay} />
+		<CookWay
+			{option}
+			{plan}
+			{zone}
+			{nowMs}
+			habit={data.habit}
+			asked={data.asked}
+			{packing}
+			addOnDay={pack.dish.addOnDay}
+		/>
 	{/each}
 </div>
 <p class="quiet mt-4">
-	{standingLine} Young children, pregnant and older people and those with weak immunity need more care: measure the core every
-	time.
+	{standingLine} Young children, pregnant and older people and those with weak immunity need more care:
+	measure the core every time.
 </p>
 
 <style>

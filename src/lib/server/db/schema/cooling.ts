@@ -1,5 +1,14 @@
 import { sql } from 'drizzle-orm';
-import { bigint, boolean, check, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
+import {
+	bigint,
+	boolean,
+	check,
+	doublePrecision,
+	integer,
+	jsonb,
+	pgTable,
+	text
+} from 'drizzle-orm/pg-core';
 import type { CoolingInput } from '../../../core/index.ts';
 import { dishes } from './dishes.ts';
 

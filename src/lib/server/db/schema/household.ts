@@ -7,8 +7,12 @@ export const household = pgTable(
 	'household',
 	{
 		id: integer().primaryKey().default(1),
-		system: text({ enum: ['metric', 'us'] }).notNull().default('metric'),
-		temperature: text({ enum: ['c', 'f'] }).notNull().default('c'),
+		system: text({ enum: ['metric', 'us'] })
+			.notNull()
+			.default('metric'),
+		temperature: text({ enum: ['c', 'f'] })
+			.notNull()
+			.default('c'),
 		altitudeM: doublePrecision().notNull().default(0),
 		roomC: doublePrecision().notNull().default(21),
 		refrigeratorC: doublePrecision().notNull().default(4),
@@ -33,7 +37,10 @@ export const freezers = pgTable(
 		volumeL: doublePrecision().notNull(),
 		setC: doublePrecision().notNull().default(-18)
 	},
-	(t) => [check('freezers_set', sql`${t.setC} between -40 and -6`), check('freezers_volume', sql`${t.volumeL} > 0`)]
+	(t) => [
+		check('freezers_set', sql`${t.setC} between -40 and -6`),
+		check('freezers_volume', sql`${t.volumeL} > 0`)
+	]
 );
 
 export const shelves = pgTable('shelves', {

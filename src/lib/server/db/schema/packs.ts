@@ -1,5 +1,14 @@
 import { sql } from 'drizzle-orm';
-import { bigint, check, doublePrecision, integer, jsonb, pgSequence, pgTable, text } from 'drizzle-orm/pg-core';
+import {
+	bigint,
+	check,
+	doublePrecision,
+	integer,
+	jsonb,
+	pgSequence,
+	pgTable,
+	text
+} from 'drizzle-orm/pg-core';
 import type { StoredPart } from '../../../core/index.ts';
 import type { CookCard, CookCardInput } from '../../../core/table/cook-card.ts';
 import type { CoreTemperatureClass } from '../../../core/tables/core-temperatures.ts';
@@ -69,7 +78,9 @@ export const packs = pgTable(
 		shelfId: integer()
 			.notNull()
 			.references(() => shelves.id),
-		status: text({ enum: ['frozen', 'cooked'] }).notNull().default('frozen'),
+		status: text({ enum: ['frozen', 'cooked'] })
+			.notNull()
+			.default('frozen'),
 		cookedAtMs: bigint({ mode: 'number' }),
 		version: integer().notNull().default(1)
 	},

@@ -1,0 +1,63 @@
+/** Who may import whom below src/lib; packages are free except in core. docs/architecture.md explains. */
+const may = {
+	core: ['core'],
+	present: ['core', 'present'],
+	schemas: ['core', 'present', 'schemas'],
+	workers: ['core', 'workers'],
+	labels: ['core', 'present', 'labels'],
+	formats: ['core', 'present', 'schemas', 'formats'],
+	server: ['core', 'present', 'schemas', 'labels', 'formats', 'workers', 'server'],
+	ui: ['core', 'present', 'schemas', 'formats', 'labels', 'workers', 'ui']
+};
+const folders = Object.keys(may);
+
+/** @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+	forbidden: [
+		{ name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
+		...folders.map((folder) => ({
+			name: `arrows-of-${folder}`,
+			severity: 'error',
+			from: { path: `^src/lib/${folder}/`, pathNot: '\\.test\\.ts$' },
+			to: {
+				path: `^src/(routes|lib/(${folders.filter((f) => !may[folder].includes(f)).join('|')}))/`
+			}
+		})),
+		{
+			name: 'core-is-pure',
+			severity: 'error',
+			from: { path: '^src/lib/core/', pathNot: '\\.test\\.ts$' },
+			to: { pathNot: '^src/lib/core/' }
+		},
+		{
+			name: 'database-stays-in-server',
+			severity: 'error',
+			from: {
+				path: '^src/',
+				pathNot: '^src/lib/server/(db|repos|services)/|\\.test\\.ts$|^src/routes/health/'
+			},
+			to: { path: 'node_modules/(drizzle-orm|@electric-sql)/' }
+		},
+		{
+			name: 'not-to-unresolvable',
+			severity: 'error',
+			from: {},
+			to: {
+				couldNotResolve: true,
+				pathNot: ['^\\$(app|env|service-worker)', '^\\./\\$types', '\\?(url|worker)$']
+			}
+		}
+	],
+	options: {
+		doNotFollow: { path: 'node_modules' },
+		tsPreCompilationDeps: true,
+		tsConfig: { fileName: 'tsconfig.json' },
+		webpackConfig: { fileName: '.depcruise-resolve.cjs' },
+		extraExtensionsToScan: ['.svelte'],
+		enhancedResolveOptions: {
+			exportsFields: ['exports'],
+			conditionNames: ['svelte', 'import', 'require', 'node', 'default', 'types'],
+			extensions: ['.ts', '.js', '.svelte']
+		}
+	}
+};

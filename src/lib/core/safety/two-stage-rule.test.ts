@@ -1,0 +1,25 @@
+import assert from 'node:assert/strict';
+import { it } from 'node:test';
+import { coolingRuleFor, missedGate } from './two-stage-rule.ts';
+
+// US FDA Food Code 2022, 3-501.14: 57 to 21 °C within 2 h, to 5 °C within 6 h in all; from room temperature within 4 h.
+const rule = 'two-stage';
+
+it('exactly two and exactly six hours pass, a second more does not', () => {
+	assert.equal(missedGate({ rule, to21Min: 120, to5Min: 360 }), null);
+	assert.equal(missedGate({ rule, to21Min: 120 + 1 / 60, to5Min: 360 }), 'to21');
+	assert.equal(missedGate({ rule, to21Min: 120, to5Min: 360 + 1 / 60 }), 'to5');
+});
+
+it('never reached is missed', () => {
+	assert.equal(missedGate({ rule, to21Min: null, to5Min: null }), 'to21');
+	assert.equal(missedGate({ rule, to21Min: 60, to5Min: null }), 'to5');
+	assert.equal(missedGate({ rule: 'four-hours', to21Min: 0, to5Min: null }), 'to5');
+});
+
+it('57 °C begins the two stages; below it four hours count', () => {
+	assert.equal(coolingRuleFor(57), 'two-stage');
+	assert.equal(coolingRuleFor(56.9), 'four-hours');
+	assert.equal(missedGate({ rule: 'four-hours', to21Min: 230, to5Min: 240 }), null);
+	assert.equal(missedGate({ rule: 'four-hours', to21Min: 10, to5Min: 241 }), 'to5');
+});

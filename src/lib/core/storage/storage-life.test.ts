@@ -1,0 +1,89 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { addMonths as oracleAddMonths, format } from 'date-fns';
+import fc from 'fast-check';
+import { storageLifeTable } from '../tables/storage-life.ts';
+import { sources } from '../tables/sources.ts';
+import { addMonths } from '../units/day.ts';
+import { storageLife, type StoredPart } from './storage-life.ts';
+
+const packedOn = '2026-01-31';
+const life = (...parts: StoredPart[]) => storageLife({ parts, packedOn });
+
+describe('against the published chart (FoodSafety.gov, from memory)', () => {
+	const rows: [StoredPart, number, number][] = [
+		[{ group: 'soup-stew', state: 'cooked' }, 2, 3],
+		[{ group: 'cooked-meat-poultry', state: 'cooked' }, 2, 6],
+		[{ group: 'poultry-pieces', state: 'raw' }, 9, 9],
+		[{ group: 'poultry-whole', state: 'raw' }, 12, 12],
+		[{ group: 'ground-meat', state: 'raw' }, 3, 4],
+		[{ group: 'steaks-chops-roasts', state: 'raw' }, 4, 12],
+		[{ group: 'bacon', state: 'raw' }, 1, 1],
+		[{ group: 'fish-lean', state: 'raw' }, 6, 8],
+		[{ group: 'fish-oily', state: 'raw' }, 2, 3],
+		[{ group: 'vegetables', state: 'raw' }, 8, 12]
+	];
+	for (const [part, from, to] of rows)
+		it(`${part.group}, ${part.state}`, () => {
+			const result = life(part);
+			assert.deepEqual(result.months, { from, to });
+			assert.equal(result.bestBy, addMonths(packedOn, from));
+			assert.equal(result.goodTo, addMonths(packedOn, to));
+			assert.ok(result.source in sources);
+		});
+});
+
+it('the shortest part limits, and is named', () => {
+	const result = life(
+		{ group: 'vegetables', state: 'raw' },
+		{ group: 'bacon', state: 'raw' },
+		{ group: 'poultry-pieces', state: 'raw' }
+	);
+	assert.equal(result.limitingPart, 1);
+	assert.equal(result.bestBy, '2026-02-28');
+});
+
+it('without a published figure: null, or the house rule', () => {
+	const part: StoredPart = { group: 'grains-pulses', state: 'cooked' };
+	assert.deepEqual([life(part).bestBy, life(part).unknownParts], [null, [0]]);
+	assert.equal(storageLife({ parts: [part], packedOn, houseMonths: 3 }).bestBy, '2026-04-30');
+});
+
+it('warmer shortens, about threefold for ten kelvin; colder never lengthens', () => {
+	const parts: StoredPart[] = [{ group: 'vegetables', state: 'raw' }];
+	const at = (freezerC: number) => storageLife({ parts, packedOn, freezerC }).bestBy as string;
+	assert.equal(at(-25), at(-18));
+	const days = (day: string) => (Date.parse(day) - Date.parse(packedOn)) / 86_400_000;
+	assert.ok(Math.abs(days(at(-18)) / days(at(-8)) - 3) < 0.05);
+});
+
+it('every group has a range in order and a source', () => {
+	for (const row of Object.values(storageLifeTable))
+		if (row) assert.ok(row.from > 0 && row.from <= row.to && row.source in sources);
+	assert.equal(Object.keys(storageLifeTable).length, 23);
+});
+
+it('calendar months agree with date-fns (property)', () => {
+	fc.assert(
+		fc.property(
+			fc.date({ min: new Date('2000-01-01'), max: new Date('2090-12-31'), noInvalidDate: true }),
+			fc.integer({ min: 0, max: 60 }),
+			(date, months) => {
+				const day = date.toISOString().slice(0, 10);
+				const [y, m, d] = day.split('-').map(Number);
+				assert.equal(
+					addMonths(day, months),
+					format(oracleAddMonths(new Date(y, m - 1, d), months), 'yyyy-MM-dd')
+				);
+			}
+		)
+	);
+});
+
+it('broken calls throw coded errors', () => {
+	assert.throws(() => life(), { code: 'no-parts' });
+	assert.throws(
+		() => storageLife({ parts: [{ group: 'fruit', state: 'raw' }], packedOn: '2026-02-30' }),
+		{ code: 'bad-day' }
+	);
+});
