@@ -127,6 +127,11 @@ export class Body {
 		return sum / volume;
 	}
 
+	/** Volume of the whole piece as its grid has it, m³. */
+	volumeM3(): number {
+		return this.grid.volumeM3.reduce((sum, v) => sum + v, 0) * this.grid.copies;
+	}
+
 	/** Total enthalpy of the whole piece, J. */
 	totalJ(): number {
 		let sum = 0;

@@ -7,7 +7,7 @@ import { Body, facesIn } from './body.ts';
 import { extremesC } from './extremes.ts';
 import type { Fineness } from './grid.ts';
 import { checkedShape, type Shape } from './shape.ts';
-import { nextStepS, steadyStepS } from './step-length.ts';
+import { calmStepS, nextStepS, steadyStepS } from './step-length.ts';
 import { thermalTable, type ThermalTable } from './thermal-table.ts';
 
 export interface SurfaceWPerM2K {
@@ -101,6 +101,7 @@ export function simulateInSurroundings(input: SurroundingsInput): Run {
 		surfaceC: [] as number[]
 	};
 	const startJ = body.totalJ();
+	const volume = body.volumeM3();
 	const watched = new Set(crossings.map((c) => c.of));
 
 	const read = () => {
@@ -141,16 +142,23 @@ export function simulateInSurroundings(input: SurroundingsInput): Run {
 			...bulk(table, Math.max(input.startC, stage.ambientC)),
 			hWPerM2K: hMost
 		});
+		const toEvenOutJ = Math.abs(table.enthalpyAt(stage.ambientC) - body.totalJ() / volume) * volume;
+		let calmS = steadyS;
 		while (timeS < endS - 1e-9) {
 			if (++steps > stepLimit) {
 				outcome = 'stepLimit';
 				break stages;
 			}
-			const dtS = nextStepS({ steadyS, sinceChangeS: timeS - startedS, leftS: endS - timeS });
+			const dtS = nextStepS({
+				steadyS: calmS,
+				sinceChangeS: timeS - startedS,
+				leftS: endS - timeS
+			});
 			faces = facesIn(stage.surface, input.ambientAt?.(stage, timeS / 60, heatJ) ?? stage.ambientC);
 			const taken = body.step(dtS, faces);
 			heatJ += taken;
 			grossJ += Math.abs(taken);
+			calmS = calmStepS({ calmS, steadyS, dtS, progress01: Math.abs(taken) / toEvenOutJ });
 			if (capC !== undefined) steamJ += body.cap(capC);
 			if (input.stirred) body.stir();
 			const before = now;
@@ -169,17 +177,20 @@ export function simulateInSurroundings(input: SurroundingsInput): Run {
 				outcome = 'allCrossed';
 				break stages;
 			}
-			if (timeS - lastRecordS + dtS > recordEveryS || dtS > recordEveryS / 2) record();
+			// the next step may be a fifth longer than this one
+			if (timeS - lastRecordS + 1.2 * dtS > recordEveryS) record();
 		}
 	}
 	if (lastRecordS < timeS) record();
 	const balance = Math.abs(heatJ - steamJ - (body.totalJ() - startJ));
+	// a run that moves next to no heat has nothing to close: less than a thousandth of a kelvin in water
+	const leastJ = 4e3 * volume;
 	return {
 		outcome,
 		...series,
 		crossedMin,
 		heatMarkMin,
-		energyError01: grossJ > 0 ? balance / grossJ : 0
+		energyError01: balance / Math.max(grossJ, leastJ)
 	};
 }
 

@@ -22,3 +22,18 @@ export function nextStepS(input: { steadyS: number; sinceChangeS: number; leftS:
 	const grown = Math.max(input.steadyS / 50, 0.03 * input.sinceChangeS);
 	return Math.min(input.steadyS, grown, input.leftS);
 }
+
+/** Share of the heat still to flow that a longer step may move. */
+const calmProgress01 = 0.002;
+
+/** The longest step allowed from here on: longer than `steadyS` once little heat flows, up to five minutes. */
+export function calmStepS(input: {
+	calmS: number;
+	steadyS: number;
+	dtS: number;
+	/** share of all the heat of this stage that the last step moved */
+	progress01: number;
+}): number {
+	if (input.progress01 > calmProgress01) return Math.max(input.steadyS, 0.8 * input.calmS);
+	return input.dtS < input.calmS ? input.calmS : Math.min(300, 1.15 * input.calmS);
+}
