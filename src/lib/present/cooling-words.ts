@@ -16,7 +16,7 @@ export function coolingSentence(
 	const second = passes(view.to5Min, t(secondGateC));
 	const says = [first, second].filter(Boolean).join(' ');
 	if (view.verdict === 'pass') return { says, todo: '' };
-	const flatter = 'Tip it into wide dishes at most 3 cm deep';
+	const flatter = 'Tip it into wide dishes at most 3 cm deep, in the refrigerator';
 	const colder = place === 'ice-bath' ? 'stir it, and add ice' : 'stand the pot in an ice bath';
 	const todo =
 		view.verdict === 'at-risk'

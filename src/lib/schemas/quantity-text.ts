@@ -87,12 +87,17 @@ export function unitHint(dimension: Dimension, habit: UnitHabit): string {
 	return shown[unit] ?? unit;
 }
 
-/** A plain number as people type it: "1,5", "1.5", "1½", "−3", "1 200". NaN when it is not one. */
-export function numberFromText(text: string): number {
+/**
+ * A plain number as people type it: "1,5", "1.5", "1½", "−3", "1 200". "4,700" is 4.7 unless commas are said to part
+ * thousands. NaN when it is not one.
+ */
+export function numberFromText(text: string, commasPartThousands = false): number {
 	const clean = text
 		.trim()
 		.replace(/^[−–]/, '-')
 		.replace(/\s+(?=\d{3}\b)/g, '');
+	if (commasPartThousands && /^-?\d{1,3}(,\d{3})+(\.\d+)?$/.test(clean))
+		return Number(clean.replaceAll(',', ''));
 	if (/^-?\d+,\d+$/.test(clean)) return Number(clean.replace(',', '.'));
 	if (/^-?\d+(\.\d+)?$/.test(clean)) return Number(clean);
 	if (/^-?[\d\s./½¼¾⅓⅔⅛⅜⅝⅞]+$/.test(clean)) return numericQuantity(clean, { round: false });
@@ -114,7 +119,8 @@ export function quantityFromText(text: string, dimension: Dimension, habit: Unit
 	}
 	const parts = /^([-−–]?[\d\s.,/½¼¾⅓⅔⅛⅜⅝⅞]+)\s*(.*)$/.exec(clean);
 	if (!parts) return NaN;
-	const value = numberFromText(parts[1]);
+	// nobody writes an altitude to the millimetre
+	const value = numberFromText(parts[1], habit.system === 'us' || dimension === 'altitude');
 	const unit =
 		parts[2].trim().toLowerCase().replace(/[°.]/g, '').trim() || defaultUnit[dimension](habit);
 	if (dimension === 'temperature') {

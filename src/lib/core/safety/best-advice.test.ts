@@ -1,0 +1,53 @@
+import assert from 'node:assert/strict';
+import { it } from 'node:test';
+import { bestAdvice, type AdviceFacts } from './best-advice.ts';
+
+// Public advice (USDA FSIS, Slow Cookers and Food Safety, from memory): thaw first, do not reheat in it. Limits: docs/safety.md.
+const slow = { appliance: 'slow-cooker', setting: 'low' } as const;
+const ask = (facts: Partial<AdviceFacts>) =>
+	bestAdvice({
+		method: slow,
+		state: 'thawed',
+		content: 'raw-meat',
+		thicknessM: 0.03,
+		massKg: 1,
+		hazardH: { likely: 2, worst: 3 },
+		...facts
+	});
+const codes = (facts: Partial<AdviceFacts>) => ask(facts).reasons.map((r) => r.code);
+
+it('raw and thawed: good to four likely hours, caution above, refused above six at the worst', () => {
+	assert.equal(ask({ hazardH: { likely: 4, worst: 6 } }).advice, 'good');
+	assert.equal(ask({ hazardH: { likely: 4.1, worst: 6 } }).advice, 'caution');
+	assert.equal(ask({ hazardH: { likely: 3, worst: 6.1 } }).advice, 'refused');
+});
+
+it('raw and frozen: caution at best, refused when thick, heavy or slow at the worst', () => {
+	const frozen = { state: 'frozen' } as const;
+	assert.equal(ask(frozen).advice, 'caution');
+	assert.ok(codes(frozen).includes('thaw-first'));
+	assert.equal(ask({ ...frozen, thicknessM: 0.05, massKg: 1.5 }).advice, 'caution');
+	assert.equal(ask({ ...frozen, thicknessM: 0.051 }).advice, 'refused');
+	assert.equal(ask({ ...frozen, massKg: 1.51 }).advice, 'refused');
+	assert.equal(ask({ ...frozen, hazardH: { likely: 2, worst: 4.1 } }).advice, 'refused');
+});
+
+it('cooked food is never better than caution in a slow cooker, and refused above four hours', () => {
+	for (const state of ['thawed', 'frozen'] as const) {
+		assert.equal(ask({ state, content: 'cooked' }).advice, 'caution');
+		assert.equal(
+			ask({ state, content: 'cooked', hazardH: { likely: 4.1, worst: 5 } }).advice,
+			'refused'
+		);
+	}
+});
+
+it('without meat, fish, egg, dairy or pulses: good, frozen caution above four hours', () => {
+	const long = { content: 'plain', hazardH: { likely: 5, worst: 7 } } as const;
+	assert.equal(ask(long).advice, 'good');
+	assert.equal(ask({ ...long, state: 'frozen' }).advice, 'caution');
+});
+
+it('unknown hours are never good', () => {
+	assert.equal(ask({ hazardH: { likely: Infinity, worst: Infinity } }).advice, 'refused');
+});

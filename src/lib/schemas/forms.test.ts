@@ -1,0 +1,125 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import type { UnitHabit } from '../present/units.ts';
+import { coolingSchema } from './cooling.ts';
+import { dishSchema } from './dish.ts';
+import { packingSchema } from './packing.ts';
+import { quantityFromText } from './quantity-text.ts';
+import { readForm } from './read-form.ts';
+
+const metric: UnitHabit = { system: 'metric', temperature: 'c' };
+const us: UnitHabit = { system: 'us', temperature: 'f' };
+
+describe('amounts typed either way (factors: NIST Handbook 44)', () => {
+	const rows: [string, Parameters<typeof quantityFromText>[1], UnitHabit, number][] = [
+		['1½ lb', 'mass', metric, 0.680388],
+		['700 g', 'mass', us, 0.7],
+		['2,5 kg', 'mass', metric, 2.5],
+		['2 x 400 g', 'mass', metric, 0.8],
+		['6 cups', 'volume', metric, 1.419528],
+		['350 °F', 'temperature', metric, 176.6667],
+		['95 °C', 'temperature', us, 95],
+		['203', 'temperature', us, 95],
+		['6 in', 'length', metric, 0.1524],
+		['4,700 ft', 'altitude', metric, 1432.56],
+		['6 h 30', 'minutes', metric, 390],
+		['45 min', 'minutes', metric, 45]
+	];
+	for (const [text, dimension, habit, wanted] of rows)
+		it(`${text} as ${dimension}`, () => {
+			const value = quantityFromText(text, dimension, habit);
+			assert.ok(Math.abs(value - wanted) < 1e-3 * Math.abs(wanted), `${value} for ${wanted}`);
+		});
+
+	it('nonsense is not a number, never something else', () => {
+		for (const text of ['soon', '1e3 g g', '5 km', '--3', 'NaN'])
+			assert.ok(Number.isNaN(quantityFromText(text, 'mass', metric)), text);
+	});
+
+	it('grams and pounds of one weight agree (property)', () => {
+		fc.assert(
+			fc.property(fc.integer({ min: 1, max: 8000 }), (grams) => {
+				const asGrams = quantityFromText(`${grams} g`, 'mass', us);
+				const asPounds = quantityFromText(`${grams / 453.592} lb`, 'mass', metric);
+				assert.ok(Math.abs(asGrams - asPounds) < 1e-3);
+			})
+		);
+	});
+});
+
+const errorsOf = (result: ReturnType<typeof readForm>) => (result.ok ? {} : result.errors);
+
+describe('wrong input gets a message that says what to do', () => {
+	const dish = {
+		name: 'Dal',
+		servings: '4',
+		kind: 'pulse-soup',
+		state: 'cooked',
+		lines: '300 g lentils'
+	};
+	const pack = {
+		dishId: '1',
+		count: '2',
+		servings: '4',
+		container: 'bag-1l',
+		massKg: '700 g',
+		packedOn: '2026-11-20',
+		shelfId: '1'
+	};
+	const cool = {
+		name: 'Soup',
+		vessel: 'pot',
+		lengthM: '24 cm',
+		volumeL: '4 L',
+		startC: '90',
+		place: 'counter'
+	};
+	const packs = packingSchema(metric, '2026-11-24');
+
+	it('the right input passes', () => {
+		assert.deepEqual(errorsOf(readForm(dishSchema(metric), dish)), {});
+		assert.deepEqual(errorsOf(readForm(packs, pack)), {});
+		assert.deepEqual(errorsOf(readForm(coolingSchema(metric), cool)), {});
+	});
+
+	it('servings, weights, temperatures, pastes and days out of reason', () => {
+		const cases: [Record<string, string>, string, RegExp][] = [
+			[
+				errorsOf(readForm(dishSchema(metric), { ...dish, servings: '400' })),
+				'servings',
+				/at most 100/
+			],
+			[
+				errorsOf(readForm(dishSchema(metric), { ...dish, lines: ' \n ' })),
+				'lines',
+				/at least one line/
+			],
+			[
+				errorsOf(readForm(dishSchema(metric), { ...dish, lines: 'x'.repeat(2_000_000) })),
+				'lines',
+				/more than one recipe/
+			],
+			[
+				errorsOf(readForm(dishSchema(metric), { ...dish, appliance: 'oven' })),
+				'ovenC',
+				/what temperature/
+			],
+			[errorsOf(readForm(packs, { ...pack, massKg: '-3 kg' })), 'massKg', /at least/],
+			[errorsOf(readForm(packs, { ...pack, bestBy: '2026-11-21' })), 'bestBy', /has passed/],
+			[errorsOf(readForm(packs, { ...pack, packedOn: '2026-99-02' })), 'packedOn', /choose a day/],
+			[errorsOf(readForm(packs, { ...pack, packedOn: '2026-11-25' })), 'packedOn', /still to come/],
+			[
+				errorsOf(readForm(coolingSchema(metric), { ...cool, startC: '300' })),
+				'startC',
+				/at most 105 °C/
+			],
+			[
+				errorsOf(readForm(coolingSchema(us), { ...cool, startC: '500' })),
+				'startC',
+				/at most 221 °F/
+			]
+		];
+		for (const [errors, field, message] of cases) assert.match(errors[field] ?? '', message);
+	});
+});
