@@ -11,6 +11,8 @@ export default defineConfig({
 	timeout: 120_000,
 	reporter: [['list']],
 	use: {
+		actionTimeout: 8_000,
+		navigationTimeout: 20_000,
 		baseURL: `http://127.0.0.1:${port}`,
 		viewport: { width: 1280, height: 800 },
 		launchOptions: {

@@ -6,6 +6,7 @@ import { read } from '$app/server';
 import { error } from '@sveltejs/kit';
 import { labelSheets, type LabelSheetKey } from '$lib/core/tables/label-sheets';
 import { labelContent } from '$lib/labels/label-content';
+import { rowId } from '$lib/server/row-id';
 import { labelSheetPdf } from '$lib/server/pdf/label-sheet';
 import { getHousehold } from '$lib/server/repos/household';
 import { packsOfPacking } from '$lib/server/repos/packs';
@@ -19,7 +20,7 @@ export const GET = async ({ locals, url }) => {
 	const start = Number(url.searchParams.get('start') ?? 1);
 	if (!Number.isInteger(start) || start < 1 || start > sheet.columns * sheet.rows)
 		error(400, `The sheet has labels 1 to ${sheet.columns * sheet.rows}.`);
-	const packs = await packsOfPacking(locals.db, Number(url.searchParams.get('packing')));
+	const packs = await packsOfPacking(locals.db, rowId(url.searchParams.get('packing')));
 	if (packs.length === 0) error(404, 'These packs are not there.');
 	const habit = await getHousehold(locals.db);
 	const labels = packs.map(({ packing, dish, code, number, of }) =>

@@ -2,6 +2,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import { dayIn } from '$lib/present/time';
 import { packingSchema } from '$lib/schemas/packing';
 import { rawFields, readForm } from '$lib/schemas/read-form';
+import { rowId } from '$lib/server/row-id';
 import { getCooling } from '$lib/server/repos/cooling';
 import { allDishes } from '$lib/server/repos/dishes';
 import { getHousehold, listFreezers } from '$lib/server/repos/household';
@@ -11,7 +12,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const house = await getHousehold(locals.db);
-	const run = await getCooling(locals.db, Number(url.searchParams.get('run') ?? 0));
+	const run = await getCooling(locals.db, rowId(url.searchParams.get('run')));
 	const dishes = await allDishes(locals.db);
 	return {
 		today: dayIn(Date.now(), house.timeZone),

@@ -7,6 +7,7 @@ import {
 	setCoolingEnd,
 	setReadingRemoved
 } from '$lib/server/repos/cooling';
+import { rowId } from '$lib/server/row-id';
 import { getHousehold } from '$lib/server/repos/household';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -27,12 +28,12 @@ export const actions: Actions = {
 		return { added: id };
 	},
 	removeReading: async ({ request, locals }) => {
-		const id = Number((await request.formData()).get('id'));
+		const id = rowId((await request.formData()).get('id'));
 		await setReadingRemoved(locals.db, id, true);
 		return { removed: id };
 	},
 	putBack: async ({ request, locals }) => {
-		await setReadingRemoved(locals.db, Number((await request.formData()).get('id')), false);
+		await setReadingRemoved(locals.db, rowId((await request.formData()).get('id')), false);
 	},
 	end: async ({ locals, params }) => {
 		await setCoolingEnd(locals.db, Number(params.id), Date.now());

@@ -1,0 +1,266 @@
+import { readFile, writeFile } from 'node:fs/promises';
+import { expect, test, type Page } from '@playwright/test';
+import { pdfText, qrCodeIn } from './pdf';
+
+test.describe.configure({ mode: 'serial' });
+
+let page: Page;
+test.beforeAll(async ({ browser }) => {
+	page = await browser.newPage();
+});
+test.afterAll(() => page.close());
+
+const lines = [
+	'800 g chicken thighs, in pieces',
+	'2 leeks, sliced',
+	'1 tbsp mustard',
+	'200 ml chicken stock',
+	'a whisper of moonlight',
+	'120 ml cream, on the day'
+];
+let packAddress = '';
+let code = '';
+
+test('the household: altitude, a freezer and its shelves', async () => {
+	await page.goto('/household');
+	await page.getByLabel('Altitude').fill('1450 m');
+	await page.getByLabel('Time zone').fill('Europe/Zurich');
+	await page.getByRole('button', { name: 'Save the household' }).click();
+	await expect(page.getByText('Saved').first()).toBeVisible();
+	await expect(page.getByText('water boils at 95 °C there')).toBeVisible();
+	await page.getByLabel('Name', { exact: true }).fill('chest freezer');
+	await page.getByLabel('Room').fill('200 L');
+	await page.getByLabel('Set to').fill('-18');
+	await page.getByLabel('Shelves or baskets').fill('top basket\nfloor');
+	await page.getByRole('button', { name: 'Add the freezer' }).click();
+	await expect(page.getByText('floor').first()).toBeVisible();
+});
+
+test('1 dish: pasted lines are understood or marked, the instruction is kept', async () => {
+	await page.goto('/menu/new');
+	await page.getByLabel('Name').fill('Chicken with leek and tarragon');
+	await page.getByLabel('Servings').fill('4');
+	await page.getByLabel('Goes into the freezer').selectOption('raw');
+	await page.getByLabel('Kind').selectOption('lean-pieces');
+	await page.getByLabel('Ingredients').fill(lines.join('\n'));
+	await page.getByLabel('To add on the day').fill('120 mL cream, stirred in at the end');
+	await page.getByLabel('Appliance').selectOption('pressure-cooker');
+	await page.getByLabel('From', { exact: true }).selectOption('thawed');
+	await page.getByLabel('Time from').fill('10 min');
+	await page.getByLabel('to', { exact: true }).fill('12 min');
+	await page.getByRole('button', { name: 'Save the dish' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+		'Chicken with leek and tarragon'
+	);
+	await expect(page.getByText('a whisper of moonlight')).toBeVisible();
+	await expect(page.getByText('celery, milk, mustard')).toBeVisible();
+	await expect(page.getByText('74 °C').first()).toBeVisible();
+});
+
+test('2 cool: forecast, gates, verdict, readings; the clock is in the strip on every screen', async () => {
+	await page.goto('/menu/new');
+	await page.getByLabel('Name').fill('Red lentil dal');
+	await page.getByLabel('Servings').fill('6');
+	await page.getByLabel('Goes into the freezer').selectOption('cooked');
+	await page.getByLabel('Kind').selectOption('pulse-soup');
+	await page
+		.getByLabel('Ingredients')
+		.fill('400 g red lentils\n2 onions, diced\n1 L vegetable stock');
+	await page.getByRole('button', { name: 'Save the dish' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Red lentil dal');
+	await page.goto('/cool/new');
+	await page.getByLabel('Dish').selectOption({ label: 'Red lentil dal' });
+	await page.getByLabel('What is cooling').fill('Dal, big pot');
+	await page.getByLabel('Temperature now').fill('90');
+	await page.getByLabel('Vessel').selectOption('pot');
+	await page.getByLabel('Diameter inside').fill('24');
+	await page.getByLabel('or its amount').fill('4 L');
+	await page.getByLabel('Stands in or on').selectOption('counter');
+	await page.getByRole('button', { name: 'Start the clock' }).click();
+	await expect(page.getByText('fails as it stands').first()).toBeVisible();
+	await expect(page.getByRole('img', { name: /Dal, big pot/ })).toBeVisible();
+	await page.getByLabel('Reading in the middle').fill('88');
+	await page.getByRole('button', { name: 'Note it' }).click();
+	await expect(page.getByRole('cell', { name: '88 °C' })).toBeVisible();
+	await page.getByRole('button', { name: 'Take out' }).click();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('cell', { name: '88 °C' })).toBeVisible();
+	const strip = page.getByRole('region', { name: 'Running clocks' });
+	await expect(strip).toContainText('gate in');
+	for (const path of ['/menu', '/freezer', '/table', '/household']) {
+		await page.goto(path);
+		await expect(strip).toContainText('Dal, big pot');
+	}
+	await page.reload();
+	await expect(strip).toContainText('Dal, big pot');
+});
+
+test('3 pack: block, best-by with its source, codes', async () => {
+	await page.goto('/pack');
+	await page.getByLabel('Dish').selectOption({ label: 'Chicken with leek and tarragon' });
+	await page.getByLabel('Packs').fill('2');
+	await page.getByLabel('Net weight of each').fill('950 g');
+	await page.getByLabel('Container').selectOption('bag-3l');
+	await expect(page.getByText(/1\d mm thick/)).toBeVisible();
+	await page.getByLabel('Length').fill('18');
+	await page.getByLabel('Width').fill('15');
+	await page.getByLabel('Thickness').fill('34 mm');
+	await expect(page.getByText('34 mm thick')).toBeVisible();
+	await page.getByRole('button', { name: 'Pack them' }).click();
+	await expect(page.getByRole('heading', { level: 2, name: 'Labels' })).toBeVisible();
+	packAddress = page.url();
+	await expect(page.getByText('ruled by vegetables, raw')).toBeVisible();
+	await page.getByRole('button', { name: /20\d\d$/ }).click();
+	await expect(page.getByRole('dialog')).toContainText(
+		'National Center for Home Food Preservation'
+	);
+	await page.keyboard.press('Escape');
+	code = (await page.getByRole('cell').getByRole('link').first().innerText()).trim();
+	expect(code).toMatch(/^[34679ACDEFGHJKMNPQRTWXY]{5}$/);
+});
+
+// Sheets sold everywhere, millimetres (common practice, from memory): the last row's labels.
+const lastRow = {
+	'a4-2x4': [4.65, 106.25].map((xMm) => ({
+		xMm,
+		yMm: 13.1 + 3 * 67.7,
+		widthMm: 99.1,
+		heightMm: 67.7
+	})),
+	'letter-2x3': [4, 110.4].map((xMm) => ({
+		xMm,
+		yMm: 12.7 + 2 * 84.7,
+		widthMm: 101.6,
+		heightMm: 84.7
+	}))
+};
+for (const [sheet, start, pageCount] of [
+	['a4-2x4', 7, 1],
+	['letter-2x3', 6, 2]
+] as const)
+	test(`4 label: ${sheet} from position ${start}, text and QR codes read back`, async () => {
+		const answer = await page.request.get(
+			`/labels.pdf?packing=${packAddress.split('/').at(-1)}&sheet=${sheet}&start=${start}`
+		);
+		expect(answer.headers()['content-type']).toBe('application/pdf');
+		const path = test.info().outputPath('labels.pdf');
+		await writeFile(path, await answer.body());
+		const pages = await pdfText(new Uint8Array(await readFile(path)));
+		expect(pages.length).toBe(pageCount);
+		const text = pages.map((p) => p.text).join(' ');
+		for (const words of [
+			'Chicken with leek and tarragon',
+			'pack 1 of 2',
+			'pack 2 of 2',
+			'best by',
+			'4 servings',
+			'950 g',
+			'raw',
+			code,
+			'Slow cooker, low',
+			'Slow cooker, high',
+			'Pressure cooker',
+			'Oven 165 °C',
+			'from frozen',
+			'120 mL cream',
+			'celery, milk, mustard',
+			'74 °C'
+		])
+			expect(text.replace(/\s+/g, ' ')).toContain(words);
+		// no label stands on a place that was used before: the first is in the last row
+		expect(Math.max(...pages[0].items.map((item) => item.y))).toBeLessThan(pages[0].heightPt / 3);
+		const codes = lastRow[sheet].map((region) => qrCodeIn(path, region));
+		expect(codes).toContain(code);
+		expect(codes.filter((found) => found === null)).toHaveLength(pageCount - 1);
+	});
+
+test('4 label: the button on the page opens that PDF', async () => {
+	await page.goto(packAddress);
+	await page.getByRole('radio', { name: '3' }).check({ force: true });
+	const link = page.getByRole('link', { name: 'Print labels (PDF)' });
+	expect(await link.getAttribute('href')).toContain('start=3');
+});
+
+test('5 freezer: use-first list, open by code however it is typed', async () => {
+	await page.goto('/freezer');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 packs, 8 servings');
+	await page.getByLabel('Open a pack by its code').fill('OOOOO');
+	await page.getByRole('button', { name: 'Open' }).click();
+	await expect(page.getByText('That is not a pack code')).toBeVisible();
+	await page.getByLabel('Open a pack by its code').fill(` ${code.toLowerCase()} `);
+	await page.getByRole('button', { name: 'Open' }).click();
+	await expect(page).toHaveURL(`/freezer/${code}`);
+});
+
+test('6 table: every appliance from both states, when to start, cooked and undone', async () => {
+	await page.goto(`/table/${code}?by=18:30`);
+	for (const state of ['frozen solid', 'thawed']) {
+		await page.getByText(state, { exact: true }).click();
+		for (const way of [
+			'slow cooker, low',
+			'slow cooker, high',
+			'pressure cooker',
+			'oven 165 °C, covered'
+		])
+			await expect(page.getByRole('heading', { level: 2, name: way, exact: true })).toBeVisible();
+	}
+	await expect(page.getByText('Out of the freezer by').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Mark it cooked' }).click();
+	await expect(page.getByText('is out of the freezer')).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('button', { name: 'Mark it cooked' })).toBeVisible();
+});
+
+test('wrong input: a clear message, nothing typed is lost', async () => {
+	await page.goto('/menu/new');
+	await page.getByLabel('Name').fill('Endless soup');
+	await page.getByLabel('Servings').fill('400');
+	await page.getByLabel('Ingredients').fill('\n');
+	await page.getByRole('button', { name: 'Save the dish' }).click();
+	await expect(page.getByText('Servings: at most 100.')).toBeVisible();
+	await expect(page.getByText('Ingredients: paste or type at least one line.')).toBeVisible();
+	await expect(page.getByLabel('Name')).toHaveValue('Endless soup');
+	await page.getByLabel('Ingredients').evaluate((area: HTMLTextAreaElement) => {
+		area.value = '200 g lentils\n'.repeat(150_000);
+		area.dispatchEvent(new Event('input', { bubbles: true }));
+	});
+	await page.getByRole('button', { name: 'Save the dish' }).click();
+	await expect(page.getByText(/more than one recipe/)).toBeVisible();
+	await expect(page.getByLabel('Name')).toHaveValue('Endless soup');
+
+	await page.goto('/pack');
+	await page.getByLabel('Dish').selectOption({ label: 'Chicken with leek and tarragon' });
+	await page.getByLabel('Packs').fill('2');
+	await page.getByLabel('Net weight of each').fill('-3 kg');
+	await page.getByLabel('Best by').fill('2024-01-01');
+	await page.getByRole('button', { name: 'Pack them' }).click();
+	await expect(page.getByText('Weight of each: at least')).toBeVisible();
+	await expect(page.getByText(/Best by: that day/)).toBeVisible();
+	await expect(page.getByLabel('Net weight of each')).toHaveValue('-3 kg');
+
+	await page.goto('/cool/new');
+	await page.getByLabel('Temperature now').fill('300 °C');
+	await page.getByRole('button', { name: 'Start the clock' }).click();
+	await expect(page.getByText('Temperature now: at most 105 °C.')).toBeVisible();
+	await expect(page.getByLabel('Temperature now')).toHaveValue('300 °C');
+});
+
+test('the server refuses what the browser would have, and keeps the text', async ({ browser }) => {
+	const context = await browser.newContext({ javaScriptEnabled: false });
+	const plain = await context.newPage();
+	await plain.goto('/cool/new');
+	await plain.getByLabel('What is cooling').fill('Lava');
+	await plain.getByLabel('Temperature now').fill('300 °C');
+	await plain.getByRole('button', { name: 'Start the clock' }).click();
+	await expect(plain.getByText('Temperature now: at most 105 °C.')).toBeVisible();
+	await expect(plain.getByLabel('What is cooling')).toHaveValue('Lava');
+	await context.close();
+});
+
+test('an address that is none says so', async () => {
+	for (const path of ['/cool/999', '/cool/soup', '/table/ZZZZZ', '/menu/99999999999']) {
+		const answer = await page.goto(path);
+		expect(answer?.status()).toBe(404);
+		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+	}
+});
