@@ -48,7 +48,7 @@
 			return [
 				{ name: 'come-up', min: option.comeUpMin, tone: 'cold' },
 				{ name: 'hold', min: option.setMin.to, tone: 'ember' },
-				{ name: 'release, rest', min: rest, tone: 'mustard' }
+				{ name: 'release', min: rest, tone: 'mustard' }
 			];
 		}
 		return [
@@ -187,6 +187,7 @@
 		padding: 2px 6px;
 		overflow: hidden;
 		white-space: nowrap;
+		text-overflow: ellipsis;
 	}
 	.bar span + span {
 		border-left: 1.5px solid var(--rim);

@@ -65,9 +65,11 @@
 	class:wants-refused={!run.endedAtMs && view.verdict === 'fail'}
 >
 	<div class="flex items-start justify-between gap-3">
-		<svelte:element this={heading}
-			><a href="/cool/{run.id}" class="no-underline">{run.name}</a></svelte:element
-		>
+		{#if heading === 'h1'}
+			<h1>{run.name}</h1>
+		{:else}
+			<h2><a href="/cool/{run.id}">{run.name}</a></h2>
+		{/if}
 		<Word tone={tone[view.verdict]} text={verdictWords[view.verdict]} />
 	</div>
 	<p class="quiet">

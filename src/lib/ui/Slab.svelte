@@ -15,7 +15,7 @@
 
 	/** A pack from the side: its height follows its thickness in millimetres, its width its length. */
 	const heightPx = $derived(Math.min(64, Math.max(10, thicknessM * 1000 * 0.85)));
-	const widthPx = $derived(Math.min(110, Math.max(44, lengthM * 100 * 4)));
+	const widthPx = $derived(Math.min(110, Math.max(60, lengthM * 100 * 4)));
 	const text = $derived(lengthText(thicknessM, habit));
 </script>
 

@@ -15,12 +15,15 @@
 		timeZone: string;
 	} = $props();
 
+	/** Those that want a hand first. */
 	const shown = $derived(
-		clocks.map((run) => {
-			const view = coolingView(run, clock.ms);
-			const left = view.next ? view.next.dueAtMs - clock.ms : null;
-			return { run, view, left, wants: view.verdict !== 'pass' || (left !== null && left < 0) };
-		})
+		clocks
+			.map((run) => {
+				const view = coolingView(run, clock.ms);
+				const left = view.next ? view.next.dueAtMs - clock.ms : null;
+				return { run, view, left, wants: view.verdict !== 'pass' || (left !== null && left < 0) };
+			})
+			.sort((a, b) => Number(b.wants) - Number(a.wants))
 	);
 </script>
 
@@ -70,12 +73,17 @@
 	}
 	@media (max-width: 767px) {
 		.strip {
+			flex-wrap: nowrap;
+			overflow-x: auto;
 			padding: 2px 12px 10px;
 			gap: 6px;
 		}
 		.tag {
-			flex: 1 1 45%;
+			flex: 0 0 auto;
+			max-width: 82%;
+			min-height: 48px;
 			padding: 6px 10px;
+			align-items: center;
 		}
 		.moment {
 			display: none;
