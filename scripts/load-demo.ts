@@ -9,7 +9,7 @@ import { startCooling } from '../src/lib/server/services/start-cooling.ts';
 import { writeDish } from '../src/lib/server/services/write-dish.ts';
 import { addDays } from '../src/lib/core/units/day.ts';
 import { dayIn } from '../src/lib/present/time.ts';
-import { coolings, dishes, freezers, house, packings } from './demo-household.ts';
+import { coolings, dishes, freezers, house, packings } from './data/demo-household.ts';
 
 /** Fills an empty data folder with the demo household; a folder that holds dishes is left as it is. */
 const dataDir = process.argv[2];
