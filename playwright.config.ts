@@ -30,7 +30,7 @@ export default defineConfig({
 		url: `http://127.0.0.1:${port}/health`,
 		timeout: 60_000,
 		reuseExistingServer: false,
-		gracefulShutdown: { signal: 'SIGTERM', timeout: 8_000 },
+		gracefulShutdown: { signal: 'SIGTERM', timeout: 20_000 },
 		env: { ALMACEN_PORT: String(port), ALMACEN_DATA: 'test-results/e2e-data' }
 	}
 });

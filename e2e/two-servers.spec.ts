@@ -1,40 +1,12 @@
-import { spawn, type ChildProcess } from 'node:child_process';
 import { rmSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
+import { server } from './server';
 
 const dataDir = 'test-results/two-servers-data';
 
-/** The built server on a port and the shared folder; what it says is collected. */
-function server(port: number) {
-	const child: ChildProcess = spawn(process.execPath, ['build'], {
-		env: {
-			...process.env,
-			HOST: '127.0.0.1',
-			PORT: String(port),
-			ORIGIN: `http://127.0.0.1:${port}`,
-			ALMACEN_DATA: dataDir,
-			SHUTDOWN_TIMEOUT: '3'
-		}
-	});
-	let said = '';
-	child.stderr?.on('data', (data: Buffer) => (said += data));
-	child.stdout?.on('data', (data: Buffer) => (said += data));
-	const ended = new Promise<number | null>((resolve) =>
-		child.once('exit', (code) => resolve(code))
-	);
-	const answers = () =>
-		expect
-			.poll(
-				async () => (await fetch(`http://127.0.0.1:${port}/health`).catch(() => null))?.status,
-				{ timeout: 30_000 }
-			)
-			.toBe(200);
-	return { child, ended, answers, said: () => said };
-}
-
 test('a second server on the same folder stops with a clear message; after kill -9 the next one starts, with the data', async () => {
 	rmSync(dataDir, { recursive: true, force: true });
-	const first = server(4821);
+	const first = server(4821, dataDir);
 	const running = [first.child];
 	try {
 		await first.answers();
@@ -52,14 +24,14 @@ test('a second server on the same folder stops with a clear message; after kill 
 		});
 		expect(saved.status).toBe(200);
 
-		const second = server(4822);
+		const second = server(4822, dataDir);
 		running.push(second.child);
 		expect(await second.ended).toBe(3);
 		expect(second.said()).toContain('already running on the data folder');
 
 		first.child.kill('SIGKILL');
 		await first.ended;
-		const third = server(4823);
+		const third = server(4823, dataDir);
 		running.push(third.child);
 		await third.answers();
 		expect(await (await fetch('http://127.0.0.1:4823/household')).text()).toContain('garage');

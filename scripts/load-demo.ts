@@ -24,7 +24,7 @@ if ((await countDishes(db)) > 0) console.log('The demo household is there alread
 else {
 	const nowMs = Date.now();
 	const today = dayIn(nowMs, house.timeZone);
-	await saveHousehold(db, house);
+	await saveHousehold(db, { ...house, settledAtMs: nowMs });
 	for (const freezer of freezers) await addFreezer(db, freezer);
 	const shelves = (await listFreezers(db)).flatMap((freezer) => freezer.shelves);
 	const ids = new Map<string, number>();

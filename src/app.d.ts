@@ -1,4 +1,5 @@
 import type { ComputeCard } from '$lib/server/card-worker';
+import type { SafeCopy } from '$lib/server/copies/copy-folder';
 import type { Db } from '$lib/server/db/open';
 
 declare global {
@@ -11,6 +12,7 @@ declare global {
 		interface Locals {
 			db: Db;
 			computeCard: ComputeCard;
+			copies: { list(): Promise<SafeCopy[]>; make(): Promise<SafeCopy> };
 		}
 	}
 }

@@ -1,6 +1,8 @@
+import { limitsFrom } from '$lib/core/safety/limits';
+import { openUndos } from '$lib/server/repos/undo';
 import { runningCoolings } from '$lib/server/repos/cooling';
 import { countDishes } from '$lib/server/repos/dishes';
-import { getHousehold } from '$lib/server/repos/household';
+import { getHousehold, habitOf } from '$lib/server/repos/household';
 import { countFrozen } from '$lib/server/repos/packs';
 import type { LayoutServerLoad } from './$types';
 
@@ -10,7 +12,9 @@ export const load: LayoutServerLoad = async ({ locals, depends }) => {
 	const runs = await runningCoolings(locals.db);
 	return {
 		house,
-		habit: { system: house.system, temperature: house.temperature },
+		habit: habitOf(house),
+		limits: limitsFrom(house.limits),
+		undos: await openUndos(locals.db, 3),
 		clocks: runs.map(({ id, name, place, startedAtMs, endedAtMs, forecast, readings }) => ({
 			id,
 			name,

@@ -3,7 +3,9 @@
 	import { navigating } from '$app/state';
 	import { clock } from '$lib/ui/clock.svelte';
 	import Rail from '$lib/ui/Rail.svelte';
+	import Shortcuts from '$lib/ui/Shortcuts.svelte';
 	import Strip from '$lib/ui/Strip.svelte';
+	import UndoLines from '$lib/ui/UndoLines.svelte';
 	import type { LayoutProps } from './$types';
 
 	let { data, children }: LayoutProps = $props();
@@ -12,10 +14,14 @@
 
 <a href="#work" class="sr-only focus:not-sr-only">Skip to the work</a>
 <Rail counts={data.counts} />
-<Strip clocks={data.clocks} habit={data.habit} timeZone={data.house.timeZone} />
+<Strip clocks={data.clocks} habit={data.habit} limits={data.limits}>
+	<Shortcuts />
+</Strip>
+<UndoLines undos={data.undos} />
 {#if navigating.to}<p class="sr-only" role="status">Opening…</p>{/if}
 <main
 	id="work"
+	tabindex="-1"
 	class="mx-auto max-w-[1296px] px-4 pb-28 md:px-7 md:pb-10"
 	aria-busy={Boolean(navigating.to)}
 >

@@ -1,4 +1,9 @@
 import { redirect } from '@sveltejs/kit';
+import { getHousehold } from '$lib/server/repos/household';
+import type { PageServerLoad } from './$types';
 
-/** Straight to where the day usually starts: what is frozen, and what to use first. */
-export const load = () => redirect(307, '/freezer');
+/** Straight to where the day usually starts: what is frozen. A new household settles in first. */
+export const load: PageServerLoad = async ({ locals }) => {
+	const { settledAtMs } = await getHousehold(locals.db);
+	redirect(307, settledAtMs === null ? '/start' : '/freezer');
+};

@@ -1,7 +1,7 @@
 import type { CookCard } from '../core/table/cook-card.ts';
 import type { CookOption } from '../core/cooking/convert-cook.ts';
 import { dayText, rangeText } from '../present/time.ts';
-import { lengthText, massText, tempText, type UnitHabit } from '../present/units.ts';
+import { lengthText, massText, tempText, type Habit } from '../present/units.ts';
 
 export interface LabelPack {
 	code: string;
@@ -34,12 +34,12 @@ export interface LabelContent {
 }
 
 /** The words and figures of one pack's label, from what was kept when it was packed. */
-export function labelContent(pack: LabelPack, habit: UnitHabit): LabelContent {
+export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 	return {
 		name: pack.dishName,
-		bestBy: pack.bestBy ? `best by ${dayText(pack.bestBy)}` : 'use first',
+		bestBy: pack.bestBy ? `best by ${dayText(pack.bestBy, habit)}` : 'use first',
 		facts: [
-			`pack ${pack.number} of ${pack.of} · packed ${dayText(pack.packedOn)}`,
+			`pack ${pack.number} of ${pack.of} · packed ${dayText(pack.packedOn, habit)}`,
 			`${pack.servings} ${pack.servings === 1 ? 'serving' : 'servings'} · ${massText(pack.massKg, habit)} · ${pack.state} · ${lengthText(pack.thicknessM, habit)} thick`
 		],
 		code: pack.code,
@@ -51,7 +51,7 @@ export function labelContent(pack: LabelPack, habit: UnitHabit): LabelContent {
 	};
 }
 
-function cookRows(options: readonly CookOption[], habit: UnitHabit): [string, string, string][] {
+function cookRows(options: readonly CookOption[], habit: Habit): [string, string, string][] {
 	const names = new Map<string, { thawed?: CookOption; frozen?: CookOption }>();
 	for (const option of options) {
 		const name = shortMethod(option, habit);
@@ -60,7 +60,7 @@ function cookRows(options: readonly CookOption[], habit: UnitHabit): [string, st
 	return [...names].map(([name, { thawed, frozen }]) => [name, cookCell(thawed), cookCell(frozen)]);
 }
 
-function shortMethod({ method }: CookOption, habit: UnitHabit): string {
+function shortMethod({ method }: CookOption, habit: Habit): string {
 	switch (method.appliance) {
 		case 'slow-cooker':
 			return `Slow cooker, ${method.setting}`;

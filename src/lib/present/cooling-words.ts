@@ -1,14 +1,15 @@
 import type { CoolingView } from '../core/cooling/cooling-view.ts';
 import { twoStageRule } from '../core/safety/two-stage-rule.ts';
 import { durationText } from './time.ts';
-import { tempText, type UnitHabit } from './units.ts';
+import type { SafetyLimits } from '../core/safety/limits.ts';
+import { lengthText, tempNumber, tempText, type Habit } from './units.ts';
 
 /** The outcome of a run in one sentence, and what to do about it. */
 export function coolingSentence(
 	view: CoolingView,
 	rule: 'two-stage' | 'four-hours',
 	place: string,
-	habit: UnitHabit
+	habit: Habit
 ): { says: string; todo: string } {
 	const t = (tempC: number) => tempText(tempC, habit);
 	const { firstGateC, secondGateC } = twoStageRule;
@@ -16,7 +17,7 @@ export function coolingSentence(
 	const second = passes(view.to5Min, t(secondGateC));
 	const says = [first, second].filter(Boolean).join(' ');
 	if (view.verdict === 'pass') return { says, todo: '' };
-	const flatter = 'Tip it into wide dishes at most 3 cm deep, in the refrigerator';
+	const flatter = `Tip it into wide dishes at most ${lengthText(0.03, habit)} deep, in the refrigerator`;
 	const colder = place === 'ice-bath' ? 'stir it, and add ice' : 'stand the pot in an ice bath';
 	const todo =
 		view.verdict === 'at-risk'
@@ -30,9 +31,15 @@ const passes = (min: number | null, temperature: string) =>
 		? `Not at ${temperature} within a day.`
 		: `At ${temperature} after ${durationText(min)}.`;
 
-/** The rule, spelled out, for the panel behind a verdict. */
-export const coolingRuleText = {
-	'two-stage':
-		'Cooked food goes from 57 to 21 °C within 2 hours and to 5 °C within 6 hours in all, counted from 57 °C. Above 21 °C as the two hours end and seen then: reheat to 74 °C and cool again, once. Seen later, or six hours missed: discard.',
-	'four-hours': 'Food that starts below 57 °C goes to 5 °C within 4 hours.'
-} as const;
+/** The rule, spelled out, for the panel behind a verdict; with the household's own limits where they are tighter. */
+export function coolingRuleText(
+	rule: 'two-stage' | 'four-hours',
+	limits: SafetyLimits,
+	habit: Habit
+): string {
+	const t = (tempC: number) => tempText(tempC, habit);
+	const { startC, firstGateC, secondGateC, coolStartMin } = twoStageRule;
+	if (rule === 'four-hours')
+		return `Food that starts below ${t(startC)} goes to ${t(secondGateC)} within ${durationText(Math.min(coolStartMin, limits.secondGateMin))}.`;
+	return `Cooked food goes from ${tempNumber(startC, habit)} to ${t(firstGateC)} within ${durationText(limits.firstGateMin)} and to ${t(secondGateC)} within ${durationText(limits.secondGateMin)} in all, counted from ${t(startC)}. Above ${t(firstGateC)} as the first time ends and seen then: reheat to ${t(74)} and cool again, once. Seen later, or the second missed: discard.`;
+}

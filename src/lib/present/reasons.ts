@@ -1,18 +1,25 @@
 import type { Reason } from '../core/safety/best-advice.ts';
 import { durationText } from './time.ts';
-import { lengthText, massText, volumeText, type UnitHabit } from './units.ts';
+import {
+	dangerRangeText,
+	lengthText,
+	massText,
+	tempText,
+	volumeText,
+	type Habit
+} from './units.ts';
 
 const hours = (h: number | undefined) =>
 	h === undefined ? '' : `${(Math.round(h * 10) / 10).toFixed(1)} h`;
 
 /** A reason in words, with its numbers in the household's units. */
-export function reasonText(reason: Reason, habit: UnitHabit): string {
+export function reasonText(reason: Reason, habit: Habit): string {
 	const v = reason.values ?? {};
 	switch (reason.code) {
 		case 'hours-in-danger':
-			return `Its worst part likely spends ${hours(v.likely)} between 5 and 60 °C; the limit is ${hours(v.limitH)}.`;
+			return `Its worst part likely spends ${hours(v.likely)} between ${dangerRangeText(habit)}; the limit is ${hours(v.limitH)}.`;
 		case 'hours-in-danger-worst':
-			return `Its worst part may spend ${hours(v.worst)} between 5 and 60 °C; the limit is ${hours(v.limitH)}.`;
+			return `Its worst part may spend ${hours(v.worst)} between ${dangerRangeText(habit)}; the limit is ${hours(v.limitH)}.`;
 		case 'thaw-first':
 			return 'Thaw raw meat in the refrigerator before a slow cooker: that is the public advice.';
 		case 'only-flat':
@@ -22,7 +29,7 @@ export function reasonText(reason: Reason, habit: UnitHabit): string {
 		case 'hot-liquid':
 			return 'Pour the liquid in hot.';
 		case 'reheat-fast-first':
-			return 'Reheating is meant to be quick (74 °C within 2 hours): bring it to the boil on the hob, in the pressure cooker or the oven first, then keep it hot here.';
+			return `Reheating is meant to be quick (${tempText(74, habit)} within 2 hours): bring it to the boil on the hob, in the pressure cooker or the oven first, then keep it hot here.`;
 		case 'too-full':
 			return `Too full: ${Math.round(v.fill01 * 100)} % of the pot, at most ${Math.round(v.most01 * 100)} %.`;
 		case 'under-half-full':

@@ -1,3 +1,5 @@
+import type { Habit } from './habit.ts';
+
 /** Minutes as a cook says them: 22 min, 1 h 35, 6 h 30, 2 days. Over three hours to five minutes, over ten to a quarter. */
 export function durationText(minutes: number): string {
 	if (minutes < 0.5) return '0 min';
@@ -25,21 +27,53 @@ export function clockText(ms: number): string {
 	return `${sign}${Math.floor(total / 60)}:${String(total % 60).padStart(2, '0')}`;
 }
 
-const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+/** Months as they are shown; `schemas` reads them back. */
+export const monthNames = [
+	'Jan',
+	'Feb',
+	'Mar',
+	'Apr',
+	'May',
+	'Jun',
+	'Jul',
+	'Aug',
+	'Sep',
+	'Oct',
+	'Nov',
+	'Dec'
+];
 
-/** A day: 14 Oct 2026. */
-export function dayText(day: string): string {
+/** A day in the household's order: 14 Oct 2026, Oct 14, 2026 or 2026-10-14. */
+export function dayText(day: string, habit: Habit): string {
 	const [year, month, date] = day.split('-').map(Number);
-	return `${date} ${months[month - 1]} ${year}`;
+	switch (habit.dayOrder) {
+		case 'dmy':
+			return `${date} ${monthNames[month - 1]} ${year}`;
+		case 'mdy':
+			return `${monthNames[month - 1]} ${date}, ${year}`;
+		case 'ymd':
+			return day;
+	}
 }
 
-/** An instant's clock time in the household's zone: 18:30; with the weekday when it is not the same day as `nowMs`. */
-export function instantText(ms: number, timeZone: string, nowMs?: number): string {
+/** An instant's clock time in the household's zone: 18:30 or 6:30 pm; with the weekday when it is not the same day as `nowMs`. */
+export function instantText(ms: number, habit: Habit, nowMs?: number): string {
 	const part = (options: Intl.DateTimeFormatOptions) =>
-		new Intl.DateTimeFormat('en-GB', { timeZone, ...options }).format(ms);
-	const clock = part({ hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
-	if (nowMs === undefined || dayIn(ms, timeZone) === dayIn(nowMs, timeZone)) return clock;
+		new Intl.DateTimeFormat('en-GB', { timeZone: habit.timeZone, ...options }).format(ms);
+	const clock =
+		habit.clock === '24'
+			? part({ hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
+			: part({ hour: 'numeric', minute: '2-digit', hourCycle: 'h12' }).toLowerCase();
+	if (nowMs === undefined || dayIn(ms, habit.timeZone) === dayIn(nowMs, habit.timeZone))
+		return clock;
 	return `${part({ weekday: 'short' })} ${clock}`;
+}
+
+/** The time of day in words of the household: "18:30" as 18:30 or 6:30 pm. */
+export function timeOfDayText(clock24: string, habit: Habit): string {
+	const [hour, minute] = clock24.split(':').map(Number);
+	if (habit.clock === '24') return `${hour}:${String(minute).padStart(2, '0')}`;
+	return `${hour % 12 || 12}:${String(minute).padStart(2, '0')} ${hour < 12 ? 'am' : 'pm'}`;
 }
 
 /** The day of an instant in the household's zone, YYYY-MM-DD. */

@@ -1,8 +1,6 @@
-/** How the household wants to see amounts. */
-export interface UnitHabit {
-	readonly system: 'metric' | 'us';
-	readonly temperature: 'c' | 'f';
-}
+import type { Habit } from './habit.ts';
+
+export type { Habit } from './habit.ts';
 
 const kgPerLb = 0.453592;
 const kgPerOz = 0.0283495;
@@ -15,7 +13,7 @@ const trim = (value: number, digits: number) => {
 };
 
 /** A weight without false precision: 850 g, 1.2 kg; 12 oz, 2.6 lb. */
-export function massText(kg: number, habit: UnitHabit): string {
+export function massText(kg: number, habit: Habit): string {
 	if (habit.system === 'us') {
 		const oz = kg / kgPerOz;
 		return oz < 16 ? `${trim(oz, oz < 4 ? 1 : 0)} oz` : `${trim(kg / kgPerLb, 1)} lb`;
@@ -26,7 +24,7 @@ export function massText(kg: number, habit: UnitHabit): string {
 }
 
 /** A volume: 240 mL, 1.5 L; 1 cup, 1⅓ cups by quarters, 2 tbsp. */
-export function volumeText(litres: number, habit: UnitHabit): string {
+export function volumeText(litres: number, habit: Habit): string {
 	if (habit.system === 'us') {
 		const cups = litres / litresPerCup;
 		if (cups < 0.24) return `${trim(Math.max(0.5, Math.round(cups * 32) / 2), 1)} tbsp`;
@@ -55,27 +53,32 @@ function quarters(cups: number): string {
 }
 
 /** A length of food or vessel: 32 mm, 18 cm; 1¼ in as 1.3 in. */
-export function lengthText(m: number, habit: UnitHabit): string {
+export function lengthText(m: number, habit: Habit): string {
 	if (habit.system === 'us') return `${trim(m / mPerInch, m < 0.25 ? 1 : 0)} in`;
 	return m < 0.1 ? `${Math.round(m * 1000)} mm` : `${trim(m * 100, 1)} cm`;
 }
 
 /** A temperature point. */
-export function tempText(tempC: number, habit: UnitHabit): string {
+export function tempText(tempC: number, habit: Habit): string {
 	return `${tempNumber(tempC, habit)} ${tempUnit(habit)}`;
 }
 
 /** A temperature point in the household's degrees, whole. */
-export function tempNumber(tempC: number, habit: UnitHabit): string {
+export function tempNumber(tempC: number, habit: Habit): string {
 	const shown = Math.round(habit.temperature === 'f' ? (tempC * 9) / 5 + 32 : tempC);
 	return shown < 0 ? `−${-shown}` : String(shown);
 }
 
-export function tempUnit(habit: UnitHabit): string {
+/** The range in which germs grow, 5 to 60 °C, as "5 and 60 °C" or "41 and 140 °F". */
+export function dangerRangeText(habit: Habit): string {
+	return `${tempNumber(5, habit)} and ${tempText(60, habit)}`;
+}
+
+export function tempUnit(habit: Habit): string {
 	return habit.temperature === 'f' ? '°F' : '°C';
 }
 
 /** Altitude: metres or feet, to the nearest ten. */
-export function altitudeText(m: number, habit: UnitHabit): string {
+export function altitudeText(m: number, habit: Habit): string {
 	return habit.system === 'us' ? `${Math.round(m / 3.048) * 10} ft` : `${Math.round(m)} m`;
 }

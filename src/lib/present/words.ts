@@ -5,7 +5,7 @@ import type { LabelSheetKey } from '../core/tables/label-sheets.ts';
 import type { PlaceName } from '../core/tables/places.ts';
 import type { StorageGroup } from '../core/tables/storage-life.ts';
 import type { Method, State } from '../core/cooking/method.ts';
-import { tempText, type UnitHabit } from './units.ts';
+import { lengthText, tempText, volumeText, type Habit } from './units.ts';
 
 /** The words for every coded value. One place, so that a second language can be added. */
 export const kindWords: Record<DishKind, { name: string; hint: string }> = {
@@ -39,15 +39,27 @@ export const placeWords: Record<PlaceName, string> = {
 	'ice-bath': 'ice bath'
 };
 
-export const containerWords: Record<ContainerKey, string> = {
-	'bag-1l': 'zip bag, 1 L, laid flat',
-	'bag-3l': 'zip bag, 3 L, laid flat',
-	'tub-500ml': 'tub, 500 mL',
-	'tub-1l': 'tub, 1 L',
-	'tub-2l': 'tub, 2 L',
-	'pan-20': 'pan, 20 × 20 cm',
-	'pan-30': 'pan, 30 × 20 cm'
-};
+/** A container by its size in the household's units: "zip bag, 3 L, laid flat", "pan, 20 × 20 cm". */
+export function containerText(key: ContainerKey, habit: Habit): string {
+	const litres = (l: number) => volumeText(l, habit);
+	const sides = (a: number, b: number) => `${lengthText(a, habit)} × ${lengthText(b, habit)}`;
+	switch (key) {
+		case 'bag-1l':
+			return `zip bag, ${litres(1)}, laid flat`;
+		case 'bag-3l':
+			return `zip bag, ${litres(3)}, laid flat`;
+		case 'tub-500ml':
+			return `tub, ${litres(0.5)}`;
+		case 'tub-1l':
+			return `tub, ${litres(1)}`;
+		case 'tub-2l':
+			return `tub, ${litres(2)}`;
+		case 'pan-20':
+			return `pan, ${sides(0.2, 0.2)}`;
+		case 'pan-30':
+			return `pan, ${sides(0.3, 0.2)}`;
+	}
+}
 
 export const sheetWords: Record<LabelSheetKey, string> = {
 	'letter-2x3': 'Letter, 2 × 3 labels',
@@ -101,7 +113,7 @@ export const standingLine =
 	'Follow your local food-safety authority and your appliance’s manual; where they are stricter, they win.';
 
 /** "slow cooker, low", "pressure cooker", "oven 180 °C, covered". */
-export function methodText(method: Method, habit: UnitHabit): string {
+export function methodText(method: Method, habit: Habit): string {
 	switch (method.appliance) {
 		case 'slow-cooker':
 			return `slow cooker, ${method.setting}`;

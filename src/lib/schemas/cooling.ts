@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import type { UnitHabit } from '../present/units.ts';
+import type { Habit } from '../present/units.ts';
 import { amount, oneOf, text } from './fields.ts';
 
 export const vesselKinds = ['pot', 'dish', 'tray'] as const;
@@ -7,7 +7,7 @@ export type VesselKind = (typeof vesselKinds)[number];
 export const startPlaces = ['counter', 'ice-bath', 'refrigerator'] as const;
 
 /** A cooling run: the vessel by footprint and depth, or by litres when the depth is left open. */
-export function coolingSchema(habit: UnitHabit) {
+export function coolingSchema(habit: Habit) {
 	return yup.object({
 		dishId: yup.number().integer().optional(),
 		name: text('What is cooling', 120).required('What is cooling?'),
@@ -44,7 +44,7 @@ export function coolingSchema(habit: UnitHabit) {
 }
 
 /** A thermometer reading. */
-export function readingSchema(habit: UnitHabit) {
+export function readingSchema(habit: Habit) {
 	return yup.object({
 		tempC: amount('temperature', habit, {
 			label: 'Reading',

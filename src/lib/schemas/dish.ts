@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import { dishKindNames } from '../core/tables/dish-kinds.ts';
-import type { UnitHabit } from '../present/units.ts';
+import type { Habit } from '../present/units.ts';
 import { amount, oneOf, text, wholeNumber } from './fields.ts';
 
 export const applianceNames = ['slow-cooker', 'pressure-cooker', 'oven'] as const;
@@ -10,7 +10,7 @@ export const mostLines = 80;
 export const longestPaste = 20_000;
 
 /** A dish as it is entered: pasted lines, method, and the one cooking instruction of its recipe. */
-export function dishSchema(habit: UnitHabit) {
+export function dishSchema(habit: Habit) {
 	const ifInstruction = <S extends yup.Schema>(then: (schema: S) => S) => ({
 		is: (value: unknown) => Boolean(value),
 		then

@@ -6,12 +6,13 @@ import {
 	tempText,
 	volumeText,
 	altitudeText,
-	type UnitHabit
+	type Habit
 } from '../present/units.ts';
-import { durationText } from '../present/time.ts';
+import { dayText, durationText } from '../present/time.ts';
+import { dayFromText } from './day-text.ts';
 import { numberFromText, quantityFromText, unitHint, type Dimension } from './quantity-text.ts';
 
-const shownLimit: Record<Dimension, (value: number, habit: UnitHabit) => string> = {
+const shownLimit: Record<Dimension, (value: number, habit: Habit) => string> = {
 	mass: massText,
 	volume: volumeText,
 	length: lengthText,
@@ -20,7 +21,7 @@ const shownLimit: Record<Dimension, (value: number, habit: UnitHabit) => string>
 	power: (w) => `${w} W`,
 	minutes: (min) => durationText(min)
 };
-const example: Record<Dimension, (habit: UnitHabit) => string> = {
+const example: Record<Dimension, (habit: Habit) => string> = {
 	mass: (h) => (h.system === 'us' ? '2½ lb' : '1.2 kg'),
 	volume: (h) => (h.system === 'us' ? '6 cups' : '1.5 L'),
 	length: (h) => (h.system === 'us' ? '1¼ in' : '3 cm'),
@@ -36,7 +37,7 @@ const isBlank = (value: unknown) =>
 /** An amount typed in any unit of its dimension, with limits in canonical units. */
 export function amount(
 	dimension: Dimension,
-	habit: UnitHabit,
+	habit: Habit,
 	options: { label: string; min: number; max: number; why?: string }
 ) {
 	const show = (value: number) => shownLimit[dimension](value, habit);
@@ -69,15 +70,17 @@ export function wholeNumber(options: { label: string; min: number; max: number }
 		.max(options.max, `${options.label}: at most ${options.max}.`);
 }
 
-/** A real day, YYYY-MM-DD. */
-export function day(label: string) {
+/** A day typed in any usual way, as YYYY-MM-DD. */
+export function day(label: string, habit: Habit, today: string) {
 	return yup
 		.string()
 		.trim()
-		.transform((value: string | undefined) => (isBlank(value) ? undefined : value))
+		.transform((value: string | undefined) =>
+			isBlank(value) ? undefined : (dayFromText(String(value), habit, today) ?? value)
+		)
 		.test(
 			'day',
-			`${label}: choose a day, or write it as 2026-11-24.`,
+			`${label}: write a day such as ${dayText(today, habit)}, or today.`,
 			(value) => value === undefined || isDay(value)
 		);
 }

@@ -1,11 +1,11 @@
 import * as yup from 'yup';
 import { containerKeys } from '../core/tables/containers.ts';
 import { addMonths } from '../core/units/day.ts';
-import type { UnitHabit } from '../present/units.ts';
+import type { Habit } from '../present/units.ts';
 import { amount, day, oneOf, wholeNumber } from './fields.ts';
 
 /** Dividing a batch into packs. `today` is the household's day: nothing was packed in the future or long ago. */
-export function packingSchema(habit: UnitHabit, today: string) {
+export function packingSchema(habit: Habit, today: string) {
 	return yup.object({
 		dishId: yup.number().integer().required('Choose a dish.'),
 		coolingRunId: yup
@@ -23,7 +23,7 @@ export function packingSchema(habit: UnitHabit, today: string) {
 		lengthM: amount('length', habit, { label: 'Length of the block', min: 0.02, max: 0.6 }),
 		widthM: amount('length', habit, { label: 'Width of the block', min: 0.02, max: 0.6 }),
 		thicknessM: amount('length', habit, { label: 'Thickness of the block', min: 0.003, max: 0.2 }),
-		packedOn: day('Packed on')
+		packedOn: day('Packed on', habit, today)
 			.required('Packed on: which day?')
 			.test('future', 'Packed on: that day is still to come.', (value) => !value || value <= today)
 			.test(
@@ -31,7 +31,7 @@ export function packingSchema(habit: UnitHabit, today: string) {
 				'Packed on: more than two years ago. Check the year.',
 				(value) => !value || value >= addMonths(today, -24)
 			),
-		bestBy: day('Best by')
+		bestBy: day('Best by', habit, today)
 			.test(
 				'past',
 				'Best by: that day is before the day of packing. Leave it empty to have it computed.',

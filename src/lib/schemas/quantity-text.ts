@@ -1,5 +1,5 @@
 import { numericQuantity } from 'numeric-quantity';
-import type { UnitHabit } from '../present/units.ts';
+import type { Habit } from '../present/units.ts';
 
 /** What a typed amount measures. Temperature is a point, not a difference. */
 export type Dimension =
@@ -70,7 +70,7 @@ const unitFactors: Record<Exclude<Dimension, 'temperature'>, Record<string, numb
 	}
 };
 
-const defaultUnit: Record<Dimension, (habit: UnitHabit) => string> = {
+const defaultUnit: Record<Dimension, (habit: Habit) => string> = {
 	mass: (h) => (h.system === 'us' ? 'lb' : 'g'),
 	volume: (h) => (h.system === 'us' ? 'qt' : 'l'),
 	length: (h) => (h.system === 'us' ? 'in' : 'cm'),
@@ -81,7 +81,7 @@ const defaultUnit: Record<Dimension, (habit: UnitHabit) => string> = {
 };
 
 /** The unit a bare number is taken in, for the hint beside a field. */
-export function unitHint(dimension: Dimension, habit: UnitHabit): string {
+export function unitHint(dimension: Dimension, habit: Habit): string {
 	const unit = defaultUnit[dimension](habit);
 	const shown: Record<string, string> = { c: '°C', f: '°F', l: 'L', w: 'W' };
 	return shown[unit] ?? unit;
@@ -108,7 +108,7 @@ export function numberFromText(text: string, commasPartThousands = false): numbe
  * A typed amount in its canonical unit: "1½ lb" → 0.68, "2 x 400 g" → 0.8, "350 °F" → 176.7, "1 h 30" → 90; a bare number in
  * the household's unit. NaN when it cannot be read.
  */
-export function quantityFromText(text: string, dimension: Dimension, habit: UnitHabit): number {
+export function quantityFromText(text: string, dimension: Dimension, habit: Habit): number {
 	const clean = text.trim();
 	const times = /^([\d.,]+)\s*[x×]\s*(.+)$/i.exec(clean);
 	if (times && dimension !== 'temperature')

@@ -2,7 +2,7 @@
 	import type { StoredPart } from '$lib/core';
 	import type { SourceKey } from '$lib/core/tables/sources';
 	import { dayText } from '$lib/present/time';
-	import { tempText, type UnitHabit } from '$lib/present/units';
+	import { tempText, type Habit } from '$lib/present/units';
 	import { groupWords } from '$lib/present/words';
 	import Why from './Why.svelte';
 
@@ -23,7 +23,7 @@
 			bestBySet: boolean;
 			computedBestBy: string | null;
 		};
-		habit: UnitHabit;
+		habit: Habit;
 	} = $props();
 
 	const limiting = $derived(
@@ -31,9 +31,9 @@
 	);
 	const note = $derived({
 		title: 'Best by',
-		rule: 'The shortest quality time of what is in it, by the low end of the published range. Food kept at −18 °C stays safe for longer; it loses quality. A freezer warmer than −18 °C shortens it.',
+		rule: `The shortest quality time of what is in it, by the low end of the published range. Food kept at ${tempText(-18, habit)} stays safe for longer; it loses quality. A freezer warmer than ${tempText(-18, habit)} shortens it.`,
 		inputs: [
-			{ name: 'packed on', value: dayText(packedOn) },
+			{ name: 'packed on', value: dayText(packedOn, habit) },
 			...(limiting
 				? [{ name: 'what limits it', value: `${groupWords[limiting.group]}, ${limiting.state}` }]
 				: []),
@@ -50,14 +50,14 @@
 				: []),
 			{ name: 'freezer set to', value: tempText(storage.freezerC, habit) },
 			...(storage.goodTo
-				? [{ name: 'high end of the range', value: dayText(storage.goodTo) }]
+				? [{ name: 'high end of the range', value: dayText(storage.goodTo, habit) }]
 				: []),
 			...(storage.bestBySet
 				? [
 						{ name: 'the day was written by hand', value: 'yes' },
 						{
 							name: 'computed',
-							value: storage.computedBestBy ? dayText(storage.computedBestBy) : 'no figure'
+							value: storage.computedBestBy ? dayText(storage.computedBestBy, habit) : 'no figure'
 						}
 					]
 				: [])
@@ -66,4 +66,4 @@
 	});
 </script>
 
-<Why {note}><b>{storage.bestBy ? dayText(storage.bestBy) : 'no published figure'}</b></Why>
+<Why {note}><b>{storage.bestBy ? dayText(storage.bestBy, habit) : 'no published figure'}</b></Why>

@@ -3,20 +3,18 @@
 	import type { StartPlan } from '$lib/core/table/when-to-start';
 	import { durationText, instantText } from '$lib/present/time';
 	import { methodText } from '$lib/present/words';
-	import type { UnitHabit } from '$lib/present/units';
+	import type { Habit } from '$lib/present/units';
 
 	let {
 		ways,
 		serveAtMs,
 		nowMs,
-		zone,
 		habit
 	}: {
 		ways: { option: CookOption & { comeUpMin: number | null }; plan: StartPlan | null }[];
 		serveAtMs: number;
 		nowMs: number;
-		zone: string;
-		habit: UnitHabit;
+		habit: Habit;
 	} = $props();
 
 	const minute = 60_000;
@@ -64,7 +62,7 @@
 <div class="ruler" role="group" aria-label="When to start, on a ruler that ends at serving">
 	<div class="scale" aria-hidden="true">
 		{#each ticks as tick (tick)}
-			<span style="left: {at(tick)}%">{instantText(tick, zone)}</span>
+			<span style="left: {at(tick)}%">{instantText(tick, habit)}</span>
 		{/each}
 	</div>
 	{#if nowMs < serveAtMs && at(nowMs) > 0}
@@ -97,7 +95,7 @@
 						<small
 							>would be ready {instantText(
 								nowMs + (serveAtMs - (plan.takeOutAtMs ?? plan.startAtMs)),
-								zone,
+								habit,
 								nowMs
 							)}</small
 						>

@@ -6,11 +6,12 @@
 	import { durationText, instantText, rangeText } from '$lib/present/time';
 	import {
 		altitudeText,
+		dangerRangeText,
 		lengthText,
 		massText,
 		tempText,
 		volumeText,
-		type UnitHabit
+		type Habit
 	} from '$lib/present/units';
 	import { adviceWords, kindWords, methodText, stateText } from '$lib/present/words';
 	import Why from './Why.svelte';
@@ -19,7 +20,6 @@
 	let {
 		option,
 		plan,
-		zone,
 		nowMs,
 		habit,
 		asked,
@@ -28,9 +28,8 @@
 	}: {
 		option: CookOption & { comeUpMin: number | null };
 		plan: StartPlan | null;
-		zone: string;
 		nowMs: number;
-		habit: UnitHabit;
+		habit: Habit;
 		asked: {
 			altitudeM: number;
 			slowCooker?: SlowCooker;
@@ -89,7 +88,7 @@
 				? []
 				: [
 						{
-							name: 'cooking wanted, minutes at 100 °C',
+							name: `cooking wanted, minutes at ${tempText(100, habit)}`,
 							value: rangeNumber(packing.card.targetCookMin)
 						}
 					]),
@@ -99,7 +98,7 @@
 			...(option.hazardH
 				? [
 						{
-							name: 'worst part between 5 and 60 °C',
+							name: `worst part between ${dangerRangeText(habit)}`,
 							value: `${hours(option.hazardH.likely)}, at worst ${hours(option.hazardH.worst)}`
 						}
 					]
@@ -140,9 +139,9 @@
 		{#if plan}
 			<p>
 				{#if plan.takeOutAtMs !== null}Out of the freezer by <b
-						>{instantText(plan.takeOutAtMs, zone, nowMs)}</b
+						>{instantText(plan.takeOutAtMs, habit, nowMs)}</b
 					>, into the refrigerator on a tray.<br />{/if}
-				{#if plan.fits}Switch on by <b>{instantText(plan.startAtMs, zone, nowMs)}</b>.{:else}<b
+				{#if plan.fits}Switch on by <b>{instantText(plan.startAtMs, habit, nowMs)}</b>.{:else}<b
 						>Too late for then.</b
 					>{/if}
 			</p>
@@ -157,7 +156,7 @@
 			middle at <b>{tempText(option.coreEndC, habit)}</b>
 		{/if}
 		{#if option.hazardH}
-			· {hours(option.hazardH.likely)} between 5 and 60 °C{/if}
+			· {hours(option.hazardH.likely)} between {dangerRangeText(habit)}{/if}
 		{#if option.method.appliance !== 'oven'}
 			· {Math.round(option.fill01 * 100)} % full{/if}
 		{#if option.goodUntilMin !== null}

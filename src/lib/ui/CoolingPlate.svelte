@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
+	import type { SafetyLimits } from '$lib/core/safety/limits';
 	import { coolingRuleText, coolingSentence } from '$lib/present/cooling-words';
 	import { durationText } from '$lib/present/time';
-	import { lengthText, massText, tempText, volumeText, type UnitHabit } from '$lib/present/units';
+	import { lengthText, massText, tempText, volumeText, type Habit } from '$lib/present/units';
 	import { placeWords, verdictWords } from '$lib/present/words';
 	import CoolingChart from './charts/CoolingChart.svelte';
 	import { clock } from './clock.svelte';
@@ -14,6 +15,7 @@
 	let {
 		run,
 		habit,
+		limits,
 		heading = 'h2',
 		heightPx,
 		children
@@ -28,20 +30,21 @@
 			input: CoolingInput;
 			forecast: { iceNeededKg: number | null };
 		};
-		habit: UnitHabit;
+		habit: Habit;
+		limits: SafetyLimits;
 		heading?: 'h1' | 'h2';
 		heightPx?: number;
 		children?: Snippet;
 	} = $props();
 
 	const tone = { pass: 'good', 'at-risk': 'caution', fail: 'refused' } as const;
-	const view = $derived(coolingView(run, clock.ms));
+	const view = $derived(coolingView(run, clock.ms, limits));
 	const sentence = $derived(coolingSentence(view, run.forecast.rule, run.place, habit));
 	const nowMin = $derived(((run.endedAtMs ?? clock.ms) - run.startedAtMs) / 60_000);
 	const gate = (min: number | null) => (min === null ? 'not within a day' : durationText(min));
 	const note = $derived({
 		title: 'How it cools',
-		rule: `${coolingRuleText[run.forecast.rule]} The curve is conduction through this footprint and depth, with the surroundings on its faces; the verdict counts with the unfavourable end: less heat taken off, a little thicker, a warmer place, no stirring inside.`,
+		rule: `${coolingRuleText(run.forecast.rule, limits, habit)} The curve is conduction through this footprint and depth, with the surroundings on its faces; the verdict counts with the unfavourable end: less heat taken off, a little thicker, a warmer place, no stirring inside.`,
 		inputs: [
 			{ name: 'start', value: tempText(run.input.startC, habit) },
 			{ name: 'depth of the food', value: lengthText(run.depthM, habit) },
@@ -51,9 +54,9 @@
 			{ name: 'refrigerator', value: tempText(run.input.refrigeratorC ?? 4, habit) },
 			{ name: 'lid', value: run.input.lid ? 'on' : 'off' },
 			{ name: 'stirred', value: run.input.stirred ? 'yes' : 'no' },
-			{ name: '57 °C passed after', value: durationText(view.clockStartMin) },
-			{ name: 'then at 21 °C after', value: gate(view.to21Min) },
-			{ name: 'and at 5 °C after', value: gate(view.to5Min) }
+			{ name: `${tempText(57, habit)} passed after`, value: durationText(view.clockStartMin) },
+			{ name: `then at ${tempText(21, habit)} after`, value: gate(view.to21Min) },
+			{ name: `and at ${tempText(5, habit)} after`, value: gate(view.to5Min) }
 		],
 		sources: ['food-code-2022' as const, 'appliance-model' as const, 'choi-okos-1986' as const]
 	});
@@ -79,7 +82,7 @@
 	</p>
 	<div class="mt-2">
 		<CoolingChart
-			input={{ view, nowMin, rule: run.forecast.rule, habit }}
+			input={{ view, nowMin, rule: run.forecast.rule, habit, limits }}
 			label="Cooling curve of {run.name}: {sentence.says}"
 			{heightPx}
 		/>

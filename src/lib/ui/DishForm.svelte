@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { dishKindNames } from '$lib/core/tables/dish-kinds';
 	import { parseIngredientLines } from '$lib/formats/ingredient-line';
-	import type { UnitHabit } from '$lib/present/units';
+	import type { Habit } from '$lib/present/units';
 	import { kindWords } from '$lib/present/words';
 	import { dishSchema, longestPaste } from '$lib/schemas/dish';
 	import { unitHint } from '$lib/schemas/quantity-text';
@@ -17,12 +17,14 @@
 		values,
 		serverErrors = {},
 		habit,
-		submit
+		submit,
+		action
 	}: {
 		values: Record<string, string>;
 		serverErrors?: Record<string, string>;
-		habit: UnitHabit;
+		habit: Habit;
 		submit: string;
+		action?: string;
 	} = $props();
 
 	// the form keeps its own copy: what is typed is the cook's until it is saved
@@ -37,6 +39,7 @@
 
 <form
 	method="POST"
+	{action}
 	class="grid gap-5 lg:grid-cols-2"
 	novalidate
 	use:enhance={checked(
@@ -179,7 +182,7 @@
 		<section class="plate">
 			<h2>As it is understood</h2>
 			{#if read.length > 0}
-				<LinesTable lines={read} />
+				<LinesTable lines={read} {habit} />
 			{:else if (typed.lines ?? '').length > longestPaste}
 				<p class="entry-error mt-2">Too long to read as one dish.</p>
 			{:else}

@@ -8,7 +8,6 @@
 		value = $bindable(),
 		hint,
 		error,
-		type = 'text',
 		...rest
 	}: {
 		name: string;
@@ -16,7 +15,6 @@
 		value?: string;
 		hint?: string;
 		error?: string;
-		type?: 'text' | 'date';
 		[attribute: string]: unknown;
 	} = $props();
 	const described = $derived(
@@ -29,7 +27,7 @@
 	<Input
 		id={name}
 		{name}
-		{type}
+		type="text"
 		bind:value
 		class="entry"
 		autocomplete="off"

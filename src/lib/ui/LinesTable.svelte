@@ -1,11 +1,15 @@
 <script lang="ts">
 	import type { ParsedLine } from '$lib/formats/ingredient-line';
+	import { lineAmountText } from '$lib/present/amounts';
+	import type { Habit } from '$lib/present/habit';
 	import { stageWords } from '$lib/present/words';
 	import Word from './Word.svelte';
 
 	let {
-		lines
+		lines,
+		habit
 	}: {
+		habit: Habit;
 		lines: readonly Pick<
 			ParsedLine,
 			| 'text'
@@ -19,8 +23,6 @@
 			| 'understood'
 		>[];
 	} = $props();
-
-	const number = (value: number) => String(Math.round(value * 100) / 100);
 </script>
 
 <table class="ledger mt-2">
@@ -36,8 +38,7 @@
 				<tr>
 					<td class="whitespace-nowrap">
 						{#if line.quantity !== null}
-							{number(line.quantity)}{#if line.quantityTo !== null}–{number(line.quantityTo)}{/if}
-							{line.unit === 'piece' ? '' : (line.unit ?? '')}
+							{lineAmountText(line, habit)}
 						{:else}<span class="quiet">open</span>{/if}
 					</td>
 					<td>

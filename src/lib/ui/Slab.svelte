@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { lengthText, type UnitHabit } from '$lib/present/units';
+	import { lengthText, type Habit } from '$lib/present/units';
 
 	let {
 		thicknessM,
@@ -9,7 +9,7 @@
 	}: {
 		thicknessM: number;
 		lengthM: number;
-		habit: UnitHabit;
+		habit: Habit;
 		planned?: boolean;
 	} = $props();
 

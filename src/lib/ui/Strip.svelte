@@ -1,25 +1,29 @@
 <script lang="ts">
 	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
+	import type { SafetyLimits } from '$lib/core/safety/limits';
 	import { clockText, instantText } from '$lib/present/time';
-	import { tempText, type UnitHabit } from '$lib/present/units';
+	import { tempText, type Habit } from '$lib/present/units';
 	import { placeWords } from '$lib/present/words';
+	import type { Snippet } from 'svelte';
 	import { clock } from './clock.svelte';
 
 	let {
 		clocks,
 		habit,
-		timeZone
+		limits,
+		children
 	}: {
 		clocks: (CoolingFacts & { id: number; name: string; place: keyof typeof placeWords })[];
-		habit: UnitHabit;
-		timeZone: string;
+		habit: Habit;
+		limits: SafetyLimits;
+		children?: Snippet;
 	} = $props();
 
 	/** Those that want a hand first. */
 	const shown = $derived(
 		clocks
 			.map((run) => {
-				const view = coolingView(run, clock.ms);
+				const view = coolingView(run, clock.ms, limits);
 				const left = view.next ? view.next.dueAtMs - clock.ms : null;
 				return { run, view, left, wants: view.verdict !== 'pass' || (left !== null && left < 0) };
 			})
@@ -40,7 +44,7 @@
 	{:else}
 		<span class="quiet py-2">Nothing is cooling.</span>
 	{/each}
-	<span class="quiet moment">{instantText(clock.ms, timeZone)}</span>
+	<span class="quiet moment">{@render children?.()}{instantText(clock.ms, habit)}</span>
 </div>
 
 <style>

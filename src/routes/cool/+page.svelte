@@ -2,6 +2,7 @@
 	import { clock } from '$lib/ui/clock.svelte';
 	import { coolingView } from '$lib/core/cooling/cooling-view';
 	import { instantText } from '$lib/present/time';
+	import { coolingRuleText } from '$lib/present/cooling-words';
 	import { verdictWords } from '$lib/present/words';
 	import CoolingPlate from '$lib/ui/CoolingPlate.svelte';
 	import Press from '$lib/ui/Press.svelte';
@@ -23,16 +24,15 @@
 {#if data.running.length === 0}
 	<section class="plate">
 		<p>
-			Hot food has two gates to pass: 21 °C within two hours, 5 °C within six. Start a run for each
-			pot, dish or tray; the forecast says at once whether it will make it where it stands, and what
-			helps.
+			{coolingRuleText('two-stage', data.limits, data.habit)} Start a run for each pot, dish or tray;
+			the forecast says at once whether it will make it where it stands, and what helps.
 		</p>
 	</section>
 {/if}
 
 <div class="grid gap-4 md:grid-cols-2 lg:grid-cols-3">
 	{#each data.running as run (run.id)}
-		<CoolingPlate {run} habit={data.habit}>
+		<CoolingPlate {run} habit={data.habit} limits={data.limits}>
 			<div class="mt-3 grid grid-cols-2 gap-2">
 				<Press href="/cool/{run.id}#reading" first>Reading</Press>
 				<Press href="/pack?run={run.id}">Pack</Press>
@@ -50,8 +50,8 @@
 				{#each data.ended as run (run.id)}
 					<tr>
 						<td><a href="/cool/{run.id}">{run.name}</a></td>
-						<td>{instantText(run.endedAtMs ?? 0, data.house.timeZone, clock.ms)}</td>
-						<td>{verdictWords[coolingView(run, clock.ms).verdict]}</td>
+						<td>{instantText(run.endedAtMs ?? 0, data.habit, clock.ms)}</td>
+						<td>{verdictWords[coolingView(run, clock.ms, data.limits).verdict]}</td>
 					</tr>
 				{/each}
 			</tbody>

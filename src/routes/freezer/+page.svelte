@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { daysBetween } from '$lib/core/units/day';
 	import { dayText } from '$lib/present/time';
-	import { massText } from '$lib/present/units';
+	import { massText, tempText, volumeText } from '$lib/present/units';
 	import Field from '$lib/ui/Field.svelte';
 	import Press from '$lib/ui/Press.svelte';
 	import Slab from '$lib/ui/Slab.svelte';
@@ -57,8 +57,10 @@
 		{:else}
 			<p class="quiet">
 				Use first at the top.
-				{#if overdue > 0}{overdue} past {overdue === 1 ? 'its' : 'their'} best: still safe at −18 °C,
-					losing quality.{/if}
+				{#if overdue > 0}{overdue} past {overdue === 1 ? 'its' : 'their'} best: still safe at {tempText(
+						-18,
+						data.habit
+					)}, losing quality.{/if}
 			</p>
 			<table class="ledger mt-2">
 				<thead>
@@ -92,7 +94,7 @@
 							<td>
 								<span class="whitespace-nowrap"
 									>{pack.packing.storage.bestBy
-										? dayText(pack.packing.storage.bestBy)
+										? dayText(pack.packing.storage.bestBy, data.habit)
 										: 'not known'}</span
 								><br />
 								<Word {...word} />
@@ -151,7 +153,7 @@
 		{/each}
 		{#if data.packs.length > 0 && roomL > 0}
 			<p class="quiet max-lg:hidden">
-				About {Math.round(volumeL * 10) / 10} L of {Math.round(roomL)} L are packs.
+				About {volumeText(volumeL, data.habit)} of {volumeText(roomL, data.habit)} are packs.
 			</p>
 		{/if}
 	</aside>

@@ -1,66 +1,66 @@
-import { fail } from '@sveltejs/kit';
-import type { Bowl } from '$lib/core';
-import { freezerSchema, householdSchema } from '$lib/schemas/household';
+import { fail, redirect } from '@sveltejs/kit';
+import { readBackup } from '$lib/formats/backup';
+import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
 import { rawFields, readForm } from '$lib/schemas/read-form';
+import { getHousehold, habitOf, listFreezers } from '$lib/server/repos/household';
+import { rowId } from '$lib/server/row-id';
+import { removeFreezer, writeFreezer } from '$lib/server/services/change-freezer';
+import { readBackIn } from '$lib/server/services/read-back-in';
 import {
-	addFreezer,
-	getHousehold,
-	listFreezers,
-	saveHousehold,
-	type Household
-} from '$lib/server/repos/household';
+	applianceValues,
+	changeHousehold,
+	kitchenValues
+} from '$lib/server/services/save-household';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
-	freezers: await listFreezers(locals.db)
+	freezers: await listFreezers(locals.db),
+	copies: await locals.copies.list()
 });
 
-type Values = Record<string, string | number | undefined>;
-
-function bowlOf(values: Values, prefix: string): Bowl | undefined {
-	const lengthM = values[`${prefix}BowlLengthM`] as number | undefined;
-	const depthM = values[`${prefix}BowlDepthM`] as number | undefined;
-	if (lengthM === undefined || depthM === undefined) return undefined;
-	const kind = values[`${prefix}BowlKind`] === 'oval' ? 'oval' : 'round';
-	const widthM = (values[`${prefix}BowlWidthM`] as number | undefined) ?? lengthM;
-	return { kind, lengthM, widthM: kind === 'round' ? lengthM : widthM, depthM };
-}
-
 export const actions: Actions = {
-	save: async ({ request, locals }) => {
+	kitchen: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());
-		const form = readForm(householdSchema(await getHousehold(locals.db)), raw);
-		if (!form.ok) return fail(400, { part: 'household', errors: form.errors, typed: raw });
-		const v = form.value as unknown as Values & Household;
-		const watts = (key: string) => v[key] as number | undefined;
-		await saveHousehold(locals.db, {
-			system: v.system,
-			temperature: v.temperature,
-			altitudeM: v.altitudeM,
-			roomC: v.roomC,
-			refrigeratorC: v.refrigeratorC,
-			timeZone: v.timeZone,
-			houseMonths: v.houseMonths ?? null,
-			slowCooker: {
-				volumeL: v.slowVolumeL as number,
-				effectiveLowW: watts('slowLowW'),
-				effectiveHighW: watts('slowHighW'),
-				bowl: bowlOf(v, 'slow')
-			},
-			pressureCooker: {
-				volumeL: v.pressureVolumeL as number,
-				powerW: watts('pressurePowerW'),
-				bowl: bowlOf(v, 'pressure')
-			}
-		});
-		return { part: 'household', saved: true };
+		const form = readForm(kitchenSchema(habitOf(await getHousehold(locals.db))), raw);
+		if (!form.ok) return fail(400, { part: 'kitchen', errors: form.errors, typed: raw });
+		await changeHousehold(locals.db, kitchenValues(form.value), Date.now());
+		return { part: 'kitchen', saved: true };
+	},
+	appliances: async ({ request, locals }) => {
+		const raw = rawFields(await request.formData());
+		const form = readForm(appliancesSchema(habitOf(await getHousehold(locals.db))), raw);
+		if (!form.ok) return fail(400, { part: 'appliances', errors: form.errors, typed: raw });
+		await changeHousehold(locals.db, applianceValues(form.value), Date.now());
+		return { part: 'appliances', saved: true };
 	},
 	freezer: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());
-		const form = readForm(freezerSchema(await getHousehold(locals.db)), raw);
+		const id = rowId(raw.id ?? null) || undefined;
+		const form = readForm(freezerSchema(habitOf(await getHousehold(locals.db))), raw);
 		if (!form.ok) return fail(400, { part: 'freezer', errors: form.errors, typed: raw });
-		const names = form.value.shelves.split('\n').map((name) => name.trim());
-		await addFreezer(locals.db, { ...form.value, shelves: names.filter(Boolean) });
+		const written = await writeFreezer(locals.db, form.value, Date.now(), id);
+		if (!written.ok)
+			return fail(400, { part: 'freezer', errors: { shelves: written.message }, typed: raw });
 		return { part: 'freezer', saved: true };
+	},
+	removeFreezer: async ({ request, locals }) => {
+		const id = rowId((await request.formData()).get('id'));
+		const removed = await removeFreezer(locals.db, id, Date.now());
+		if (!removed.ok) return fail(400, { part: 'freezers', errors: { freezer: removed.message } });
+		return { part: 'freezers', saved: true };
+	},
+	copy: async ({ locals }) => {
+		await locals.copies.make();
+		return { part: 'copies', saved: true };
+	},
+	readBack: async ({ request, locals }) => {
+		const file = (await request.formData()).get('file');
+		if (!(file instanceof File) || file.size === 0)
+			return fail(400, { part: 'readBack', errors: { file: 'File: choose an exported file.' } });
+		const read = readBackup(await file.text());
+		if (!read.ok) return fail(400, { part: 'readBack', errors: { file: read.message } });
+		const done = await readBackIn(locals.db, locals.copies, read.backup);
+		if (!done.ok) return fail(400, { part: 'readBack', errors: { file: done.message } });
+		redirect(303, '/freezer');
 	}
 };

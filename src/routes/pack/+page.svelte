@@ -5,8 +5,9 @@
 	import { blockOf } from '$lib/core/packing/block-of';
 	import { containerKeys, containers, type ContainerKey } from '$lib/core/tables/containers';
 	import { dayText } from '$lib/present/time';
-	import { lengthText, massText } from '$lib/present/units';
-	import { containerWords, groupWords } from '$lib/present/words';
+	import { lengthText, massText, tempText } from '$lib/present/units';
+	import { containerText, groupWords } from '$lib/present/words';
+	import { dayFromText } from '$lib/schemas/day-text';
 	import { packingSchema } from '$lib/schemas/packing';
 	import { quantityFromText, unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/checked';
@@ -24,7 +25,7 @@
 			dishId: data.dishId,
 			coolingRunId: data.run ? String(data.run.id) : '',
 			container: 'bag-1l',
-			packedOn: data.today,
+			packedOn: dayText(data.today, data.habit),
 			servings: '4',
 			shelfId: String(data.freezers.at(-1)?.shelves[0]?.id ?? '')
 		}
@@ -66,13 +67,16 @@
 			throw error;
 		}
 	});
+	const typedDay = (text: string | undefined) => dayFromText(text ?? '', data.habit, data.today);
+	const packedOn = $derived(typedDay(typed.packedOn));
+	const ownBestBy = $derived(typedDay(typed.bestBy));
 	const life = $derived.by(() => {
 		const shelf = shelves.find((s) => s.value === typed.shelfId);
-		if (!dish || !/^\d{4}-\d{2}-\d{2}$/.test(typed.packedOn ?? '')) return null;
+		if (!dish || !packedOn) return null;
 		try {
 			return storageLife({
 				parts: dish.parts,
-				packedOn: typed.packedOn,
+				packedOn,
 				freezerC: shelf?.setC,
 				houseMonths: data.house.houseMonths ?? undefined
 			});
@@ -81,7 +85,7 @@
 			throw error;
 		}
 	});
-	const cooled = $derived(data.run ? coolingView(data.run, clock.ms) : null);
+	const cooled = $derived(data.run ? coolingView(data.run, clock.ms, data.limits) : null);
 	const length = $derived(unitHint('length', data.habit));
 </script>
 
@@ -101,14 +105,14 @@
 {:else}
 	{#if cooled && cooled.verdict === 'fail'}
 		<p class="plate wants-refused mb-4">
-			<b>This run does not pass the cooling rule as measured and forecast.</b> Food that missed it is
-			not packed: reheat it to 74 °C once and cool it again if that was seen in time, otherwise discard
-			it.
+			<b>This run does not pass the cooling rule as measured and forecast.</b> Food that missed it
+			is not packed: reheat it to {tempText(74, data.habit)} once and cool it again if that was seen in
+			time, otherwise discard it.
 		</p>
 	{:else if cooled && cooled.nowC > 8}
 		<p class="plate wants-caution mb-4">
-			<b>Still warm in the middle.</b> Packed warm it steams, frosts and thaws what is beside it. Wait
-			until it is at 5 °C.
+			<b>Still warm in the middle.</b> Packed warm it steams, frosts and thaws what is beside it.
+			Wait until it is at {tempText(5, data.habit)}.
 		</p>
 	{/if}
 	<form
@@ -152,7 +156,7 @@
 					label="Container"
 					bind:value={typed.container}
 					error={errors.container}
-					items={containerKeys.map((key) => ({ value: key, name: containerWords[key] }))}
+					items={containerKeys.map((key) => ({ value: key, name: containerText(key, data.habit) }))}
 				/>
 				<Field
 					name="massKg"
@@ -194,14 +198,13 @@
 				<Field
 					name="packedOn"
 					label="Packed on"
-					type="date"
 					bind:value={typed.packedOn}
 					error={errors.packedOn}
+					hint="today, yesterday, or a day"
 				/>
 				<Field
 					name="bestBy"
 					label="Best by, if you know better"
-					type="date"
 					bind:value={typed.bestBy}
 					error={errors.bestBy}
 					hint="empty: computed"
@@ -238,7 +241,7 @@
 				{#if life && dish}
 					{#if life.bestBy}
 						<p>
-							Best by <b>{dayText(typed.bestBy || life.bestBy)}</b>
+							Best by <b>{dayText(ownBestBy ?? life.bestBy, data.habit)}</b>
 							{#if life.limitingPart !== null}
 								<br /><span class="quiet">
 									ruled by {groupWords[dish.parts[life.limitingPart].group]}, {dish.state}
@@ -273,7 +276,7 @@
 								<tr>
 									<td><a href="/pack/{packing.id}">{name}</a></td>
 									<td>{count} × {massText(packing.massKg, data.habit)}</td>
-									<td class="quiet">{dayText(packing.packedOn)}</td>
+									<td class="quiet">{dayText(packing.packedOn, data.habit)}</td>
 								</tr>
 							{/each}
 						</tbody>

@@ -1,17 +1,20 @@
 import { whenToStart } from '$lib/core/table/when-to-start';
+import { timeOfDayText } from '$lib/present/time';
 import { nextClockTime } from '$lib/server/serve-time';
 import { cardsOf, frozenPacks } from '$lib/server/repos/packs';
-import { getHousehold } from '$lib/server/repos/household';
+import { getHousehold, habitOf } from '$lib/server/repos/household';
 import type { PageServerLoad } from './$types';
 
 const usualDinner = '18:30';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const nowMs = Date.now();
-	const { timeZone } = await getHousehold(locals.db);
-	const asked = url.searchParams.get('by') ?? usualDinner;
+	const house = await getHousehold(locals.db);
+	const { timeZone } = house;
+	const dinner = timeOfDayText(usualDinner, habitOf(house));
+	const asked = url.searchParams.get('by') ?? dinner;
 	const serveAtMs = nextClockTime(asked, timeZone, nowMs);
-	const by = serveAtMs === null ? usualDinner : asked;
+	const by = serveAtMs === null ? dinner : asked;
 	const serveMs = serveAtMs ?? (nextClockTime(usualDinner, timeZone, nowMs) as number);
 	const packs = await frozenPacks(locals.db);
 	const cards = await cardsOf(locals.db, [...new Set(packs.map((pack) => pack.packingId))]);

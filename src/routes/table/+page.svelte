@@ -30,7 +30,7 @@
 	</div>
 	<Press type="submit">Look</Press>
 	<p class="pb-3">
-		<b>{instantText(data.serveAtMs, data.house.timeZone, data.nowMs)}</b>, in {durationText(left)}.
+		<b>{instantText(data.serveAtMs, data.habit, data.nowMs)}</b>, in {durationText(left)}.
 		{can.length} of {data.ways.length} can make it.
 	</p>
 </form>
@@ -59,7 +59,7 @@
 						)}<br />
 						<span class="quiet">
 							{best.takeOutAtMs ? 'take out by' : 'start by'}
-							{instantText(best.takeOutAtMs ?? best.startAtMs, data.house.timeZone, data.nowMs)} ·
+							{instantText(best.takeOutAtMs ?? best.startAtMs, data.habit, data.nowMs)} ·
 							{pack.packing.servings} servings · {pack.code}
 						</span>
 						<Word tone={best.advice} text={best.advice} />

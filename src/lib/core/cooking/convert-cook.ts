@@ -80,6 +80,8 @@ export interface ConvertInput {
 	kitchen: Kitchen;
 	/** cooked food that is only to be made hot again: safe core temperature, no cook value asked for */
 	reheat?: boolean;
+	/** likely hours between 5 and 60 °C allowed in a slow cooker, when tightened; default 4 */
+	dangerH?: number;
 }
 
 /** Longest that is simulated, minutes from switching on or at pressure. */
@@ -433,7 +435,8 @@ function judge(
 		content: input.content,
 		thicknessM: thickness,
 		massKg: input.massKg,
-		hazardH: option.hazardH ?? { likely: Infinity, worst: Infinity }
+		hazardH: option.hazardH ?? { likely: Infinity, worst: Infinity },
+		dangerH: input.dangerH
 	});
 	option.advice = worse(option.advice, allowed.advice);
 	option.reasons.push(...allowed.reasons);

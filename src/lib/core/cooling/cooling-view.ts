@@ -1,4 +1,5 @@
 import { gateTimes, throughReadings, type TimedTemperature } from './through-readings.ts';
+import { adoptedLimits, type SafetyLimits } from '../safety/limits.ts';
 import { missedGate, twoStageRule } from '../safety/two-stage-rule.ts';
 
 /** A run as the screens need it; times in epoch ms. */
@@ -35,7 +36,11 @@ const points = (minutes: readonly number[], temps: readonly number[]): TimedTemp
 	minutes.map((minute, i) => ({ minute, tempC: temps[i] }));
 
 /** What a cooling run looks like at a moment: forecast through the readings, gates, verdict, next limit. */
-export function coolingView(run: CoolingFacts, nowMs: number): CoolingView {
+export function coolingView(
+	run: CoolingFacts,
+	nowMs: number,
+	safety: SafetyLimits = adoptedLimits
+): CoolingView {
 	const readings = run.readings.map((r) => ({
 		minute: (r.atMs - run.startedAtMs) / 60_000,
 		tempC: r.tempC
@@ -47,16 +52,22 @@ export function coolingView(run: CoolingFacts, nowMs: number): CoolingView {
 	).curve;
 	const gates = gateTimes(curve);
 	const { rule } = run.forecast;
-	const likely = missedGate({ rule, ...gates });
-	const unfavourable = missedGate({ rule, ...gateTimes(slow) });
+	const likely = missedGate({ rule, ...gates, limits: safety });
+	const unfavourable = missedGate({ rule, ...gateTimes(slow), limits: safety });
 	const atMin = ((run.endedAtMs ?? nowMs) - run.startedAtMs) / 60_000;
 	const limits: { gateC: number; limitMin: number; passedMin: number | null }[] =
 		rule === 'two-stage'
 			? [
-					{ gateC: 21, limitMin: twoStageRule.firstGateMin, passedMin: gates.to21Min },
-					{ gateC: 5, limitMin: twoStageRule.secondGateMin, passedMin: gates.to5Min }
+					{ gateC: 21, limitMin: safety.firstGateMin, passedMin: gates.to21Min },
+					{ gateC: 5, limitMin: safety.secondGateMin, passedMin: gates.to5Min }
 				]
-			: [{ gateC: 5, limitMin: twoStageRule.coolStartMin, passedMin: gates.to5Min }];
+			: [
+					{
+						gateC: 5,
+						limitMin: Math.min(twoStageRule.coolStartMin, safety.secondGateMin),
+						passedMin: gates.to5Min
+					}
+				];
 	const open = limits.find(
 		(l) => l.passedMin === null || gates.clockStartMin + l.passedMin > atMin
 	);

@@ -1,4 +1,5 @@
 import type { Method, State } from '../cooking/method.ts';
+import { adoptedLimits } from './limits.ts';
 
 export type Advice = 'good' | 'caution' | 'refused';
 export interface Reason {
@@ -46,6 +47,8 @@ export interface AdviceFacts {
 	thicknessM: number;
 	massKg: number;
 	hazardH: { likely: number; worst: number };
+	/** likely hours allowed, when the household has tightened them */
+	dangerH?: number;
 }
 
 const flatM = 0.05;
@@ -64,12 +67,16 @@ export function bestAdvice(facts: AdviceFacts): { advice: Advice; reasons: Reaso
 	};
 	if (facts.method.appliance !== 'slow-cooker') return { advice, reasons };
 	const { likely, worst } = facts.hazardH;
+	const limitH = facts.dangerH ?? adoptedLimits.dangerH;
+	/** the unfavourable end of raw and thawed may be half as long again */
+	const worstLimitH = 1.5 * limitH;
 	switch (facts.content) {
 		case 'raw-meat':
 			if (facts.state === 'thawed') {
-				if (worst > 6) add('refused', 'hours-in-danger-worst', { likely, worst, limitH: 6 });
-				else if (likely > 4) {
-					add('caution', 'hours-in-danger', { likely, worst, limitH: 4 });
+				if (worst > worstLimitH)
+					add('refused', 'hours-in-danger-worst', { likely, worst, limitH: worstLimitH });
+				else if (likely > limitH) {
+					add('caution', 'hours-in-danger', { likely, worst, limitH });
 					add('caution', 'first-hour-high');
 				}
 			} else {
@@ -79,16 +86,16 @@ export function bestAdvice(facts: AdviceFacts): { advice: Advice; reasons: Reaso
 					add('refused', 'only-flat', { thicknessM: facts.thicknessM, limitM: flatM });
 				if (facts.massKg > lightKg + 1e-9)
 					add('refused', 'only-light', { massKg: facts.massKg, limitKg: lightKg });
-				if (worst > 4) add('refused', 'hours-in-danger-worst', { likely, worst, limitH: 4 });
+				if (worst > limitH) add('refused', 'hours-in-danger-worst', { likely, worst, limitH });
 			}
 			break;
 		case 'cooked':
 			add('caution', 'reheat-fast-first');
-			if (likely > 4) add('refused', 'hours-in-danger', { likely, worst, limitH: 4 });
+			if (likely > limitH) add('refused', 'hours-in-danger', { likely, worst, limitH });
 			break;
 		case 'plain':
-			if (facts.state === 'frozen' && likely > 4)
-				add('caution', 'hours-in-danger', { likely, worst, limitH: 4 });
+			if (facts.state === 'frozen' && likely > limitH)
+				add('caution', 'hours-in-danger', { likely, worst, limitH });
 			break;
 	}
 	return { advice, reasons };

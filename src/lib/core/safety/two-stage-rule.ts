@@ -23,10 +23,13 @@ export function missedGate(input: {
 	rule: CoolingRule;
 	to21Min: number | null;
 	to5Min: number | null;
+	/** tightened by the household */
+	limits?: { firstGateMin: number; secondGateMin: number };
 }): null | 'to21' | 'to5' {
 	const over = (min: number | null, limit: number) => min === null || min > limit;
+	const { firstGateMin, secondGateMin } = input.limits ?? twoStageRule;
 	if (input.rule === 'four-hours')
-		return over(input.to5Min, twoStageRule.coolStartMin) ? 'to5' : null;
-	if (over(input.to21Min, twoStageRule.firstGateMin)) return 'to21';
-	return over(input.to5Min, twoStageRule.secondGateMin) ? 'to5' : null;
+		return over(input.to5Min, Math.min(twoStageRule.coolStartMin, secondGateMin)) ? 'to5' : null;
+	if (over(input.to21Min, firstGateMin)) return 'to21';
+	return over(input.to5Min, secondGateMin) ? 'to5' : null;
 }

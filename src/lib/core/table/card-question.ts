@@ -3,6 +3,7 @@ import type { Kitchen, PressureCooker, SlowCooker } from '../kitchen/appliance-p
 import type { Method, State } from '../cooking/method.ts';
 import type { DishKind } from '../tables/dish-kinds.ts';
 import type { Block } from '../packing/block-of.ts';
+import type { SafetyLimits } from '../safety/limits.ts';
 import type { CookCardInput } from './cook-card.ts';
 
 /** Tap water for thawing, °C (from memory: 12 to 15). */
@@ -27,6 +28,7 @@ export function cardQuestion(input: {
 	kitchen: Kitchen;
 	freezerC: number;
 	refrigeratorC: number;
+	limits: SafetyLimits;
 }): CookCardInput {
 	const { dish, facts, pack } = input;
 	const { lengthM, widthM, thicknessM } = pack.block;
@@ -48,7 +50,8 @@ export function cardQuestion(input: {
 			block,
 			pan: pack.isPan ? { shape: block } : undefined,
 			content: facts.content,
-			coreC: facts.coreC,
+			coreC: facts.coreC + input.limits.coreAddedK,
+			dangerH: input.limits.dangerH,
 			liquidKg: 0,
 			known,
 			reheat,

@@ -71,3 +71,8 @@ export async function setReadingRemoved(db: Db, id: number, removed: boolean): P
 export async function setCoolingEnd(db: Db, id: number, endedAtMs: number | null): Promise<void> {
 	await db.update(coolingRuns).set({ endedAtMs }).where(eq(coolingRuns.id, id));
 }
+
+export async function getReading(db: Db, id: number): Promise<CoolingReadingRow | null> {
+	const [reading] = await db.select().from(coolingReadings).where(eq(coolingReadings.id, id));
+	return reading ?? null;
+}

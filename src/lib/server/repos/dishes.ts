@@ -1,4 +1,4 @@
-import { asc, count, eq, sql } from 'drizzle-orm';
+import { asc, count, eq, isNull, sql } from 'drizzle-orm';
 import { dishFacts, type DishFacts } from '../../core/foods/dish-facts.ts';
 import { itemByName } from '../../core/foods/item-catalogue.ts';
 import { parsedLineKg, type ParsedLine } from '../../formats/ingredient-line.ts';
@@ -8,6 +8,11 @@ import { dishes, ingredientLines } from '../db/schema/index.ts';
 export type DishRow = typeof dishes.$inferSelect;
 export type NewDish = Omit<typeof dishes.$inferInsert, 'id' | 'version'>;
 export type LineRow = typeof ingredientLines.$inferSelect;
+/** A dish as it can be written again: what an undo keeps. */
+export interface DishContent {
+	values: NewDish;
+	lines: ParsedLine[];
+}
 export interface Dish extends DishRow {
 	lines: LineRow[];
 	facts: DishFacts;
@@ -40,7 +45,11 @@ export async function getDish(db: Db, id: number): Promise<Dish | null> {
 
 /** Every dish with its lines and facts, by name. */
 export async function allDishes(db: Db): Promise<Dish[]> {
-	const rows = await db.select().from(dishes).orderBy(asc(dishes.name));
+	const rows = await db
+		.select()
+		.from(dishes)
+		.where(isNull(dishes.removedAtMs))
+		.orderBy(asc(dishes.name));
 	const byDish = new Map<number, LineRow[]>(rows.map((dish) => [dish.id, []]));
 	for (const line of await db.select().from(ingredientLines).orderBy(asc(ingredientLines.position)))
 		byDish.get(line.dishId)?.push(line);
@@ -61,6 +70,7 @@ export async function listDishes(
 		})
 		.from(dishes)
 		.leftJoin(ingredientLines, eq(ingredientLines.dishId, dishes.id))
+		.where(isNull(dishes.removedAtMs))
 		.groupBy(dishes.id)
 		.orderBy(asc(dishes.name));
 	return rows.map(({ dish, ...counts }) => ({ ...dish, ...counts }));
@@ -96,6 +106,29 @@ export async function saveDish(
 }
 
 export async function countDishes(db: Db): Promise<number> {
-	const [row] = await db.select({ n: count() }).from(dishes);
+	const [row] = await db.select({ n: count() }).from(dishes).where(isNull(dishes.removedAtMs));
 	return row.n;
+}
+
+/** Takes a dish off the menu, or puts it back; its packs stay. False when there is none with this number. */
+export async function setDishRemoved(
+	db: Db,
+	id: number,
+	removedAtMs: number | null
+): Promise<boolean> {
+	const changed = await db
+		.update(dishes)
+		.set({ removedAtMs })
+		.where(eq(dishes.id, id))
+		.returning({ id: dishes.id });
+	return changed.length === 1;
+}
+
+/** A dish as an undo keeps it. */
+export function contentOf(dish: Dish): DishContent {
+	const { id: _id, version: _version, lines, facts: _facts, ...values } = dish;
+	return {
+		values,
+		lines: lines.map(({ id: _line, dishId: _dish, position: _position, ...line }) => line)
+	};
 }

@@ -1,7 +1,8 @@
-import { asc, eq } from 'drizzle-orm';
+import { and, asc, count, eq, isNull } from 'drizzle-orm';
 import type { PressureCooker, SlowCooker } from '../../core/index.ts';
+import type { Habit } from '../../present/habit.ts';
 import type { Db } from '../db/open.ts';
-import { freezers, household, shelves } from '../db/schema/index.ts';
+import { freezers, household, packs, shelves } from '../db/schema/index.ts';
 
 export type Household = typeof household.$inferSelect;
 export type Freezer = typeof freezers.$inferSelect & { shelves: (typeof shelves.$inferSelect)[] };
@@ -26,10 +27,27 @@ export async function saveHousehold(db: Db, values: Partial<Household>): Promise
 	await db.update(household).set(values).where(eq(household.id, 1));
 }
 
+/** How this household sees amounts, days and times. */
+export const habitOf = (house: Household): Habit => ({
+	system: house.system,
+	temperature: house.temperature,
+	clock: house.clock,
+	dayOrder: house.dayOrder,
+	timeZone: house.timeZone
+});
+
 /** Freezers with their shelves, in the order they were made. */
 export async function listFreezers(db: Db): Promise<Freezer[]> {
-	const boxes = await db.select().from(freezers).orderBy(asc(freezers.id));
-	const all = await db.select().from(shelves).orderBy(asc(shelves.position));
+	const boxes = await db
+		.select()
+		.from(freezers)
+		.where(isNull(freezers.removedAtMs))
+		.orderBy(asc(freezers.id));
+	const all = await db
+		.select()
+		.from(shelves)
+		.where(isNull(shelves.removedAtMs))
+		.orderBy(asc(shelves.position));
 	return boxes.map((freezer) => ({
 		...freezer,
 		shelves: all.filter((shelf) => shelf.freezerId === freezer.id)
@@ -58,4 +76,55 @@ export async function freezerOfShelf(db: Db, shelfId: number) {
 		.innerJoin(freezers, eq(freezers.id, shelves.freezerId))
 		.where(eq(shelves.id, shelfId));
 	return found ?? null;
+}
+
+/** Packs that lie frozen in a freezer, by shelf. */
+export async function packsByShelf(db: Db, freezerId: number): Promise<Map<number, number>> {
+	const rows = await db
+		.select({ shelfId: shelves.id, n: count(packs.id) })
+		.from(shelves)
+		.innerJoin(packs, and(eq(packs.shelfId, shelves.id), eq(packs.status, 'frozen')))
+		.where(eq(shelves.freezerId, freezerId))
+		.groupBy(shelves.id);
+	return new Map(rows.map((row) => [row.shelfId, row.n]));
+}
+
+/** Takes a freezer out of use, or back into it. False when there is none with this number. */
+export async function setFreezerRemoved(
+	db: Db,
+	id: number,
+	removedAtMs: number | null
+): Promise<boolean> {
+	const changed = await db
+		.update(freezers)
+		.set({ removedAtMs })
+		.where(eq(freezers.id, id))
+		.returning({ id: freezers.id });
+	return changed.length === 1;
+}
+
+/** Corrects a freezer; shelves keep their place by name, new names are added, names gone are taken out of use. */
+export async function changeFreezer(
+	db: Db,
+	id: number,
+	values: { name: string; volumeL: number; setC: number; shelves: readonly string[] },
+	nowMs: number
+): Promise<void> {
+	await db.transaction(async (tx) => {
+		const { shelves: names, ...freezer } = values;
+		await tx.update(freezers).set(freezer).where(eq(freezers.id, id));
+		const old = await tx.select().from(shelves).where(eq(shelves.freezerId, id));
+		for (const shelf of old)
+			if (!names.includes(shelf.name) && shelf.removedAtMs === null)
+				await tx.update(shelves).set({ removedAtMs: nowMs }).where(eq(shelves.id, shelf.id));
+		for (const [position, name] of names.entries()) {
+			const known = old.find((shelf) => shelf.name === name);
+			if (known)
+				await tx
+					.update(shelves)
+					.set({ position, removedAtMs: null })
+					.where(eq(shelves.id, known.id));
+			else await tx.insert(shelves).values({ freezerId: id, name, position });
+		}
+	});
 }

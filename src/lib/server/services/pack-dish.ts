@@ -1,8 +1,9 @@
 import { containers, type ContainerKey } from '../../core/tables/containers.ts';
 import { CoreError, storageLife } from '../../core/index.ts';
 import { blockOf, type Block } from '../../core/packing/block-of.ts';
+import { limitsFrom } from '../../core/safety/limits.ts';
 import { cardQuestion } from '../../core/table/card-question.ts';
-import { massText, type UnitHabit } from '../../present/units.ts';
+import { massText, type Habit } from '../../present/units.ts';
 import type { ComputeCard } from '../card-worker.ts';
 import type { Db } from '../db/open.ts';
 import { getDish } from '../repos/dishes.ts';
@@ -46,6 +47,8 @@ export async function packDish(
 		freezerC: place.freezer.setC,
 		houseMonths: house.houseMonths ?? undefined
 	});
+	const computedBestBy = house.leads === 'good-to' ? storage.goodTo : storage.bestBy;
+	const limits = limitsFrom(house.limits);
 	const question = cardQuestion({
 		dish,
 		facts: dish.facts,
@@ -54,7 +57,8 @@ export async function packDish(
 		pressureCooker: house.pressureCooker,
 		kitchen: { altitudeM: house.altitudeM, roomC: house.roomC },
 		freezerC: place.freezer.setC,
-		refrigeratorC: house.refrigeratorC
+		refrigeratorC: house.refrigeratorC,
+		limits
 	});
 	const card = await compute(question);
 	const packingId = await addPacking(
@@ -70,13 +74,13 @@ export async function packDish(
 			state: dish.state,
 			content: dish.facts.content,
 			core: dish.facts.core,
-			coreC: dish.facts.coreC,
+			coreC: dish.facts.coreC + limits.coreAddedK,
 			allergens: dish.facts.allergens,
 			storage: {
 				...storage,
-				bestBy: request.bestBy ?? storage.bestBy,
+				bestBy: request.bestBy ?? computedBestBy,
 				bestBySet: request.bestBy !== undefined,
-				computedBestBy: storage.bestBy,
+				computedBestBy,
 				parts: dish.facts.parts,
 				freezerC: place.freezer.setC
 			},
@@ -92,7 +96,7 @@ export async function packDish(
 export function blockFor(
 	request: Pick<PackingRequest, 'container' | 'massKg' | 'lengthM' | 'widthM' | 'thicknessM'>,
 	densityKgPerM3: number,
-	habit: UnitHabit
+	habit: Habit
 ): Block | Refusal {
 	const { lengthM, widthM, thicknessM } = request;
 	const usual = containers[request.container];

@@ -1,17 +1,26 @@
 import type { Chart as ChartType, Plugin } from 'chart.js';
 import type { CoolingView } from '$lib/core/cooling/cooling-view';
+import type { SafetyLimits } from '$lib/core/safety/limits';
 import { twoStageRule } from '$lib/core/safety/two-stage-rule';
-import { tempNumber, type UnitHabit } from '$lib/present/units';
+import { tempNumber, type Habit } from '$lib/present/units';
 
 export interface CoolingChartInput {
 	view: CoolingView;
 	nowMin: number;
 	rule: 'two-stage' | 'four-hours';
-	habit: UnitHabit;
+	habit: Habit;
+	limits: SafetyLimits;
 }
 
-const colour = (name: string) =>
-	getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim();
+/** A colour of the palette in force, as rgb(…). */
+function colour(name: string): string {
+	const probe = document.createElement('i');
+	probe.style.color = `var(--${name})`;
+	document.body.append(probe);
+	const { color } = getComputedStyle(probe);
+	probe.remove();
+	return color;
+}
 
 /** The posts of the rule: red above the gate, green below, a bar across; the curve must pass under the bar. */
 function gates(input: () => CoolingChartInput): Plugin<'line'> {
@@ -22,10 +31,15 @@ function gates(input: () => CoolingChartInput): Plugin<'line'> {
 			const posts =
 				input().rule === 'two-stage'
 					? [
-							{ hours: twoStageRule.firstGateMin / 60, tempC: twoStageRule.firstGateC },
-							{ hours: twoStageRule.secondGateMin / 60, tempC: twoStageRule.secondGateC }
+							{ hours: input().limits.firstGateMin / 60, tempC: twoStageRule.firstGateC },
+							{ hours: input().limits.secondGateMin / 60, tempC: twoStageRule.secondGateC }
 						]
-					: [{ hours: twoStageRule.coolStartMin / 60, tempC: twoStageRule.secondGateC }];
+					: [
+							{
+								hours: Math.min(twoStageRule.coolStartMin, input().limits.secondGateMin) / 60,
+								tempC: twoStageRule.secondGateC
+							}
+						];
 			ctx.save();
 			ctx.lineCap = 'round';
 			for (const post of posts) {
@@ -97,7 +111,7 @@ function datasets({ view, nowMin }: CoolingChartInput) {
 			label: 'unfavourable end',
 			data: xy(slow),
 			borderColor: 'transparent',
-			backgroundColor: `${colour('cold-pale')}cc`,
+			backgroundColor: colour('cold-pale').replace('rgb(', 'rgba(').replace(')', ', 0.8)'),
 			fill: '-1',
 			pointRadius: 0
 		},

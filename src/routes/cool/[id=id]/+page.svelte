@@ -7,22 +7,20 @@
 	import { readingSchema } from '$lib/schemas/cooling';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/checked';
+	import { clock } from '$lib/ui/clock.svelte';
 	import CoolingPlate from '$lib/ui/CoolingPlate.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import Press from '$lib/ui/Press.svelte';
-	import UndoLine from '$lib/ui/UndoLine.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
 	const run = $derived(data.run);
-	const zone = $derived(data.house.timeZone);
 	let reading = $state('');
 	let errors = $state<Record<string, string>>({});
 	$effect(() => {
 		errors = form && 'errors' in form && form.errors ? form.errors : {};
 		if (form && 'added' in form) reading = '';
 	});
-	const removed = $derived(form && 'removed' in form ? form.removed : null);
 	$effect(() => {
 		const timer = setInterval(() => void invalidate('almacen:clocks'), 60_000);
 		return () => clearInterval(timer);
@@ -32,13 +30,20 @@
 <svelte:head><title>{run.name} cooling · Almacen</title></svelte:head>
 
 <div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
-	<CoolingPlate {run} habit={data.habit} heading="h1" heightPx={320}>
+	<CoolingPlate {run} habit={data.habit} limits={data.limits} heading="h1" heightPx={320}>
 		<p class="quiet mt-2">{standingLine}</p>
 	</CoolingPlate>
 	<div class="grid content-start gap-5">
 		{#if run.endedAtMs}
-			<UndoLine text="Ended at {instantText(run.endedAtMs, zone)}." action="?/goOn" />
-			<section class="plate"><Press href="/pack?run={run.id}" first>Pack it</Press></section>
+			<section class="plate grid gap-3">
+				<p>Ended {instantText(run.endedAtMs, data.habit, clock.ms)}.</p>
+				<div class="grid grid-cols-2 gap-3">
+					<Press href="/pack?run={run.id}" first>Pack it</Press>
+					<form method="POST" action="?/goOn" use:enhance class="grid">
+						<Press type="submit">Let it go on</Press>
+					</form>
+				</div>
+			</section>
 		{:else}
 			<section class="plate" id="reading">
 				<h2>Thermometer</h2>
@@ -70,9 +75,6 @@
 				</form>
 			</section>
 		{/if}
-		{#if removed}
-			<UndoLine text="Reading taken out." action="?/putBack" fields={{ id: String(removed) }} />
-		{/if}
 		<section class="plate">
 			<h2>Readings</h2>
 			{#if run.readings.length === 0}
@@ -86,14 +88,14 @@
 					<tbody>
 						{#each run.readings as entry (entry.id)}
 							<tr>
-								<td>{instantText(entry.atMs, zone)}</td>
+								<td>{instantText(entry.atMs, data.habit)}</td>
 								<td><b>{tempText(entry.tempC, data.habit)}</b></td>
 								<td>
 									<form method="POST" action="?/removeReading" use:enhance>
 										<input type="hidden" name="id" value={entry.id} />
 										<Press
 											type="submit"
-											aria-label="Take out the reading of {instantText(entry.atMs, zone)}"
+											aria-label="Take out the reading of {instantText(entry.atMs, data.habit)}"
 											>Take out</Press
 										>
 									</form>

@@ -146,18 +146,3 @@
 		</p>
 	</section>
 </form>
-
-<style>
-	.tick {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		min-height: 48px;
-		font-weight: 600;
-	}
-	.tick input {
-		width: 24px;
-		height: 24px;
-		accent-color: var(--rim);
-	}
-</style>

@@ -2,12 +2,12 @@
 	import { enhance } from '$app/forms';
 	import { dayText, durationText, instantText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
-	import { containerWords, coreWords } from '$lib/present/words';
+	import { containerText, coreWords } from '$lib/present/words';
 	import BestBy from '$lib/ui/BestBy.svelte';
 	import { clock } from '$lib/ui/clock.svelte';
 	import Press from '$lib/ui/Press.svelte';
 	import Slab from '$lib/ui/Slab.svelte';
-	import UndoLine from '$lib/ui/UndoLine.svelte';
+	import CookedNote from '$lib/ui/CookedNote.svelte';
 	import Why from '$lib/ui/Why.svelte';
 	import Word from '$lib/ui/Word.svelte';
 	import type { PageProps } from './$types';
@@ -20,16 +20,7 @@
 
 <svelte:head><title>{pack.code} · {pack.dish.name} · Almacen</title></svelte:head>
 
-{#if pack.status === 'cooked'}
-	<div class="mb-4">
-		<UndoLine
-			text="{pack.code} was cooked {pack.cookedAtMs
-				? instantText(pack.cookedAtMs, data.house.timeZone, clock.ms)
-				: ''} and is out of the freezer."
-			action="?/undo"
-		/>
-	</div>
-{/if}
+{#if pack.status === 'cooked'}<CookedNote cookedAtMs={pack.cookedAtMs} habit={data.habit} />{/if}
 {#if form?.message}<p class="entry-error mb-3" role="alert">{form.message}</p>{/if}
 
 <div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
@@ -44,7 +35,7 @@
 				{packing.servings} servings · {massText(packing.massKg, data.habit)}
 				<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} /><br />
 				<span class="quiet">
-					pack {pack.number} of {pack.of} · {containerWords[packing.container]} · {lengthText(
+					pack {pack.number} of {pack.of} · {containerText(packing.container, data.habit)} · {lengthText(
 						packing.thicknessM,
 						data.habit
 					)} thick
@@ -52,7 +43,7 @@
 			</p>
 		</div>
 		<p>
-			Packed {dayText(packing.packedOn)} · best by
+			Packed {dayText(packing.packedOn, data.habit)} · best by
 			<BestBy packedOn={packing.packedOn} storage={packing.storage} habit={data.habit} />
 		</p>
 		<p>Lies in {pack.freezer}, {pack.shelf}.</p>

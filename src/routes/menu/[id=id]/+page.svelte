@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
 	import { durationText, rangeText } from '$lib/present/time';
 	import { massText, tempNumber, tempText } from '$lib/present/units';
 	import { coreWords, kindWords, methodText } from '$lib/present/words';
@@ -52,19 +53,25 @@
 		serverErrors={form && 'errors' in form ? form.errors : undefined}
 		habit={data.habit}
 		submit="Save the changes"
+		action="?/change"
 	/>
 {:else}
 	<div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
 		<section class="plate">
 			<div class="flex flex-wrap items-center justify-between gap-3">
 				<h1>{dish.name}</h1>
-				<Press onclick={() => (editing = true)}>Change</Press>
+				<div class="flex gap-2">
+					<Press onclick={() => (editing = true)}>Change</Press>
+					<form method="POST" action="?/remove" use:enhance>
+						<Press type="submit">Take it off the menu</Press>
+					</form>
+				</div>
 			</div>
 			<p class="quiet">
 				{dish.servings} servings · {kindWords[dish.kind].name.toLowerCase()}
 				· <Word tone={dish.state === 'raw' ? 'caution' : 'cold'} text={dish.state} />
 			</p>
-			<LinesTable lines={dish.lines} />
+			<LinesTable lines={dish.lines} habit={data.habit} />
 			{#if dish.method}<p class="mt-3 whitespace-pre-line">{dish.method}</p>{/if}
 		</section>
 		<div class="grid content-start gap-5">

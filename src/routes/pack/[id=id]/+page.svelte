@@ -2,7 +2,7 @@
 	import { labelSheetKeys, labelSheets, type LabelSheetKey } from '$lib/core/tables/label-sheets';
 	import { dayText, durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
-	import { containerWords, groupWords, sheetWords } from '$lib/present/words';
+	import { containerText, groupWords, sheetWords } from '$lib/present/words';
 	import BestBy from '$lib/ui/BestBy.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Press from '$lib/ui/Press.svelte';
@@ -34,13 +34,13 @@
 				{data.packs.length} × {massText(packing.massKg, data.habit)}, {packing.servings} servings each
 				<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} /><br />
 				<span class="quiet">
-					{containerWords[packing.container]} · {lengthText(packing.lengthM, data.habit)} ×
+					{containerText(packing.container, data.habit)} · {lengthText(packing.lengthM, data.habit)} ×
 					{lengthText(packing.widthM, data.habit)} × {lengthText(packing.thicknessM, data.habit)}
 				</span>
 			</p>
 		</div>
 		<p>
-			Packed {dayText(packing.packedOn)} · best by <BestBy
+			Packed {dayText(packing.packedOn, data.habit)} · best by <BestBy
 				packedOn={packing.packedOn}
 				storage={packing.storage}
 				habit={data.habit}
@@ -57,7 +57,7 @@
 				<Why
 					note={{
 						title: 'Freezing through',
-						rule: 'Until its warmest point is at −10 °C, for one pack with air on every side. Stacked, or in a freezer that has just been loaded, two to three times longer.',
+						rule: `Until its warmest point is at ${tempText(-10, data.habit)}, for one pack with air on every side. Stacked, or in a freezer that has just been loaded, two to three times longer.`,
 						inputs: [
 							{ name: 'thickness', value: lengthText(packing.thicknessM, data.habit) },
 							{ name: 'freezer', value: tempText(data.placeC.freezer, data.habit) }

@@ -1,16 +1,20 @@
-import { error, fail } from '@sveltejs/kit';
+import { error } from '@sveltejs/kit';
 import { airPressureKPa, boilingC } from '$lib/core';
+import { timeOfDayText } from '$lib/present/time';
 import { nextClockTime } from '$lib/server/serve-time';
-import { getHousehold } from '$lib/server/repos/household';
-import { packByCode, setPackStatus } from '$lib/server/repos/packs';
+import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { packActions } from '$lib/server/pack-actions';
+import { packByCode } from '$lib/server/repos/packs';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const pack = await packByCode(locals.db, params.code);
 	if (!pack) error(404);
 	const nowMs = Date.now();
-	const { timeZone } = await getHousehold(locals.db);
-	const by = url.searchParams.get('by') ?? '18:30';
+	const house = await getHousehold(locals.db);
+	const { timeZone } = house;
+	const dinner = timeOfDayText('18:30', habitOf(house));
+	const by = url.searchParams.get('by') ?? dinner;
 	const serveAtMs = nextClockTime(by, timeZone, nowMs);
 	const { cardInput, ...packing } = pack.packing;
 	return {
@@ -24,31 +28,11 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 			kind: cardInput.convert.kind,
 			boilsC: boilingC(airPressureKPa(cardInput.convert.kitchen.altitudeM))
 		},
-		by: serveAtMs === null ? '18:30' : by,
+		by: serveAtMs === null ? dinner : by,
 		badTime: serveAtMs === null,
 		serveAtMs: serveAtMs ?? (nextClockTime('18:30', timeZone, nowMs) as number),
 		nowMs
 	};
 };
 
-export const actions: Actions = {
-	cooked: async ({ params, locals }) => {
-		const done = await setPackStatus(locals.db, params.code, {
-			from: 'frozen',
-			to: 'cooked',
-			cookedAtMs: Date.now()
-		});
-		if (!done)
-			return fail(409, {
-				message: 'This pack was already marked cooked, perhaps on another device.'
-			});
-	},
-	undo: async ({ params, locals }) => {
-		const done = await setPackStatus(locals.db, params.code, {
-			from: 'cooked',
-			to: 'frozen',
-			cookedAtMs: null
-		});
-		if (!done) return fail(409, { message: 'This pack is back in the freezer already.' });
-	}
-};
+export const actions: Actions = packActions;

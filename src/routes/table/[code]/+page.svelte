@@ -10,14 +10,13 @@
 	import Field from '$lib/ui/Field.svelte';
 	import Press from '$lib/ui/Press.svelte';
 	import Slab from '$lib/ui/Slab.svelte';
-	import UndoLine from '$lib/ui/UndoLine.svelte';
+	import CookedNote from '$lib/ui/CookedNote.svelte';
 	import Word from '$lib/ui/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
 	const pack = $derived(data.pack);
 	const packing = $derived(pack.packing);
-	const zone = $derived(data.house.timeZone);
 	let lies = $state<'frozen' | 'thawed'>('frozen');
 	// svelte-ignore state_referenced_locally
 	let by = $state(data.by);
@@ -39,16 +38,7 @@
 
 <svelte:head><title>Cook {pack.dish.name} · Almacen</title></svelte:head>
 
-{#if pack.status === 'cooked'}
-	<div class="mb-4">
-		<UndoLine
-			text="Marked cooked {pack.cookedAtMs
-				? instantText(pack.cookedAtMs, zone, nowMs)
-				: ''}; {pack.code} is out of the freezer."
-			action="?/undo"
-		/>
-	</div>
-{/if}
+{#if pack.status === 'cooked'}<CookedNote cookedAtMs={pack.cookedAtMs} habit={data.habit} />{/if}
 {#if form?.message}<p class="entry-error mb-3" role="alert">{form.message}</p>{/if}
 
 <section class="plate grid gap-4">
@@ -59,7 +49,10 @@
 				<h1>{pack.dish.name}</h1>
 				<p class="quiet">
 					{massText(packing.massKg, data.habit)} · {packing.servings} servings ·
-					{lengthText(packing.thicknessM, data.habit)} thick · packed {dayText(packing.packedOn)} · {pack.code}
+					{lengthText(packing.thicknessM, data.habit)} thick · packed {dayText(
+						packing.packedOn,
+						data.habit
+					)} · {pack.code}
 					<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
 				</p>
 			</div>
@@ -98,7 +91,7 @@
 			<span class="quiet">water boils at {tempText(data.asked.boilsC, data.habit)} here</span>
 		</p>
 	</div>
-	<CookRuler {ways} serveAtMs={data.serveAtMs} {nowMs} {zone} habit={data.habit} />
+	<CookRuler {ways} serveAtMs={data.serveAtMs} {nowMs} habit={data.habit} />
 </section>
 
 <div class="mt-5 grid gap-4 md:grid-cols-2">
@@ -106,7 +99,6 @@
 		<CookWay
 			{option}
 			{plan}
-			{zone}
 			{nowMs}
 			habit={data.habit}
 			asked={data.asked}

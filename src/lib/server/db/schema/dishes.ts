@@ -23,7 +23,8 @@ export const dishes = pgTable(
 		addOnDay: text().notNull().default(''),
 		instruction: jsonb().$type<Instruction>(),
 		createdAtMs: bigint({ mode: 'number' }).notNull(),
-		version: integer().notNull().default(1)
+		version: integer().notNull().default(1),
+		removedAtMs: bigint({ mode: 'number' })
 	},
 	(t) => [check('dishes_servings', sql`${t.servings} between 1 and 100`)]
 );

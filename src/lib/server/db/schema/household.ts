@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm';
-import { check, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
+import { bigint, check, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
 import type { PressureCooker, SlowCooker } from '../../../core/index.ts';
+import type { TightenedLimits } from '../../../core/safety/limits.ts';
 
 /** One row: the household. */
 export const household = pgTable(
@@ -17,6 +18,19 @@ export const household = pgTable(
 		roomC: doublePrecision().notNull().default(21),
 		refrigeratorC: doublePrecision().notNull().default(4),
 		timeZone: text().notNull().default('UTC'),
+		clock: text({ enum: ['24', '12'] })
+			.notNull()
+			.default('24'),
+		dayOrder: text({ enum: ['dmy', 'mdy', 'ymd'] })
+			.notNull()
+			.default('dmy'),
+		/** which end of the published range leads on lists and labels */
+		leads: text({ enum: ['best-by', 'good-to'] })
+			.notNull()
+			.default('best-by'),
+		limits: jsonb().$type<TightenedLimits>().notNull().default({}),
+		/** the first-run steps are done; null: not yet */
+		settledAtMs: bigint({ mode: 'number' }),
 		/** quality months for what has no published figure; null: none set */
 		houseMonths: integer(),
 		slowCooker: jsonb().$type<SlowCooker>().notNull(),
@@ -35,7 +49,8 @@ export const freezers = pgTable(
 		id: integer().primaryKey().generatedAlwaysAsIdentity(),
 		name: text().notNull(),
 		volumeL: doublePrecision().notNull(),
-		setC: doublePrecision().notNull().default(-18)
+		setC: doublePrecision().notNull().default(-18),
+		removedAtMs: bigint({ mode: 'number' })
 	},
 	(t) => [
 		check('freezers_set', sql`${t.setC} between -40 and -6`),
@@ -49,5 +64,6 @@ export const shelves = pgTable('shelves', {
 		.notNull()
 		.references(() => freezers.id),
 	name: text().notNull(),
-	position: integer().notNull()
+	position: integer().notNull(),
+	removedAtMs: bigint({ mode: 'number' })
 });

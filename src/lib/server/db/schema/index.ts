@@ -2,3 +2,4 @@ export * from './household.ts';
 export * from './dishes.ts';
 export * from './cooling.ts';
 export * from './packs.ts';
+export * from './undo.ts';

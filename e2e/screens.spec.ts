@@ -1,0 +1,63 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+
+/** Every screen, found by walking the links of each station. */
+async function addresses(page: Page): Promise<string[]> {
+	const first = async (list: string, link: string) => {
+		await page.goto(list);
+		return page.locator(link).first().getAttribute('href');
+	};
+	const pack = await first('/freezer', 'td a');
+	const found = [
+		'/start?step=1',
+		'/start?step=2',
+		'/start?step=3',
+		'/menu',
+		await first('/menu', 'td a'),
+		'/menu/new',
+		'/cool',
+		await first('/cool', 'section a'),
+		'/cool/new',
+		'/pack',
+		await first('/pack', 'table a'),
+		'/freezer',
+		pack,
+		'/table',
+		`/table/${pack?.split('/').at(-1)}`,
+		'/household',
+		'/household/rules',
+		'/nowhere'
+	];
+	for (const address of found) expect(address, found.join(' ')).toBeTruthy();
+	return found as string[];
+}
+
+for (const colorScheme of ['light', 'dark'] as const)
+	test(`axe (WCAG 2.2 A, AA) finds nothing on any screen, ${colorScheme}`, async ({ browser }) => {
+		const context = await browser.newContext({ colorScheme });
+		const page = await context.newPage();
+		for (const address of await addresses(page)) {
+			await page.goto(address);
+			const { violations } = await new AxeBuilder({ page })
+				.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+				.analyze();
+			const found = violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html).join(' ')}`);
+			expect(found, address).toEqual([]);
+		}
+		await page.goto('/freezer');
+		await page.keyboard.press('?');
+		await expect(page.getByRole('dialog')).toBeVisible();
+		expect((await new AxeBuilder({ page }).analyze()).violations.map((v) => v.id)).toEqual([]);
+		await context.close();
+	});
+
+test('nothing is wider than a phone', async ({ browser }) => {
+	const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+	const page = await context.newPage();
+	for (const address of await addresses(page)) {
+		await page.goto(address);
+		const width = await page.evaluate(() => document.documentElement.scrollWidth);
+		expect(width, address).toBeLessThanOrEqual(390);
+	}
+	await context.close();
+});

@@ -1,0 +1,30 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { expect } from '@playwright/test';
+
+/** The built server on a port and a data folder of its own choice; what it says is collected. */
+export function server(port: number, dataDir: string) {
+	const child: ChildProcess = spawn(process.execPath, ['build'], {
+		env: {
+			...process.env,
+			HOST: '127.0.0.1',
+			PORT: String(port),
+			ORIGIN: `http://127.0.0.1:${port}`,
+			ALMACEN_DATA: dataDir,
+			SHUTDOWN_TIMEOUT: '3'
+		}
+	});
+	let said = '';
+	child.stderr?.on('data', (data: Buffer) => (said += data));
+	child.stdout?.on('data', (data: Buffer) => (said += data));
+	const ended = new Promise<number | null>((resolve) =>
+		child.once('exit', (code) => resolve(code))
+	);
+	const answers = () =>
+		expect
+			.poll(
+				async () => (await fetch(`http://127.0.0.1:${port}/health`).catch(() => null))?.status,
+				{ timeout: 30_000 }
+			)
+			.toBe(200);
+	return { child, ended, answers, said: () => said };
+}

@@ -1,0 +1,78 @@
+import { open, mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
+import { join } from 'node:path';
+import { promisify } from 'node:util';
+import { gzip } from 'node:zlib';
+import type { PGlite } from '@electric-sql/pglite';
+
+/** In the thread pool: a server making a copy still answers. */
+const compressed = promisify<Uint8Array, { level: number }, Buffer>(gzip);
+/** Copies kept; the oldest goes when there is one more. */
+const keptCopies = 10;
+const namePattern = /^almacen-(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)\.(\d{3})Z\.tar\.gz$/;
+
+export interface SafeCopy {
+	name: string;
+	madeAtMs: number;
+	bytes: number;
+}
+
+export const copiesDir = (dataDir: string) => join(dataDir, 'copies');
+
+/** The copies of a data folder, newest first. */
+export async function listCopies(dataDir: string): Promise<SafeCopy[]> {
+	const names = await readdir(copiesDir(dataDir)).catch((error: NodeJS.ErrnoException) => {
+		if (error.code === 'ENOENT') return [];
+		throw error;
+	});
+	const copies = await Promise.all(
+		names.flatMap((name) => {
+			const parts = namePattern.exec(name);
+			if (!parts) return [];
+			const [, day, h, m, s, ms] = parts;
+			const madeAtMs = Date.parse(`${day}T${h}:${m}:${s}.${ms}Z`);
+			return stat(join(copiesDir(dataDir), name)).then(({ size }) => ({
+				name,
+				madeAtMs,
+				bytes: size
+			}));
+		})
+	);
+	return copies.sort((a, b) => b.madeAtMs - a.madeAtMs);
+}
+
+/**
+ * Writes a dump of the whole database beside the data and forces it to the disk (the database itself never does); then drops
+ * the oldest copies over ten. A half-written copy never has a copy's name.
+ */
+export async function makeCopy(client: PGlite, dataDir: string, nowMs: number): Promise<SafeCopy> {
+	const dir = copiesDir(dataDir);
+	await mkdir(dir, { recursive: true, mode: 0o700 });
+	const dump = await client.dumpDataDir('none');
+	const bytes = await compressed(new Uint8Array(await dump.arrayBuffer()), { level: 1 });
+	const name = `almacen-${new Date(nowMs).toISOString().replaceAll(':', '-')}.tar.gz`;
+	const unfinished = join(dir, `${name}.part`);
+	await writeToDisk(unfinished, bytes);
+	await rename(unfinished, join(dir, name));
+	await syncFolder(dir);
+	for (const old of (await listCopies(dataDir)).slice(keptCopies)) await rm(join(dir, old.name));
+	return { name, madeAtMs: nowMs, bytes: bytes.length };
+}
+
+async function writeToDisk(path: string, bytes: Uint8Array): Promise<void> {
+	const file = await open(path, 'w', 0o600);
+	try {
+		await file.writeFile(bytes);
+		await file.sync();
+	} finally {
+		await file.close();
+	}
+}
+
+async function syncFolder(dir: string): Promise<void> {
+	const folder = await open(dir, 'r');
+	try {
+		await folder.sync();
+	} finally {
+		await folder.close();
+	}
+}

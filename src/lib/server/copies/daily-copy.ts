@@ -1,0 +1,19 @@
+import type { PGlite } from '@electric-sql/pglite';
+import { listCopies, makeCopy } from './copy-folder.ts';
+
+const hourMs = 3_600_000;
+const dayMs = 24 * hourMs;
+
+/** Makes a copy whenever the newest is a day old, looking every hour; returns what stops it. */
+export function copyDaily(client: PGlite, dataDir: string): () => void {
+	const look = async () => {
+		const [newest] = await listCopies(dataDir);
+		if (!newest || Date.now() - newest.madeAtMs >= dayMs)
+			await makeCopy(client, dataDir, Date.now());
+	};
+	const timer = setInterval(() => {
+		look().catch((error) => console.error('The daily safe copy failed:', error));
+	}, hourMs);
+	timer.unref();
+	return () => clearInterval(timer);
+}

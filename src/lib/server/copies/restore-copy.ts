@@ -1,0 +1,40 @@
+import { existsSync } from 'node:fs';
+import { mkdir, readFile, rename, rm } from 'node:fs/promises';
+import { join, resolve } from 'node:path';
+import { PGlite } from '@electric-sql/pglite';
+import { lockDataFolder } from '../db/lock.ts';
+
+/**
+ * Puts a safe copy in the place of a data folder's database. The copy is opened and asked first; what was there is kept beside
+ * it under the name returned (null when there was nothing). Throws `DataFolderInUse` while the application runs on the folder.
+ */
+export async function restoreCopy(input: {
+	dataDir: string;
+	file: string;
+	nowMs: number;
+}): Promise<{ setAside: string | null; dishes: number; packs: number }> {
+	const dir = resolve(input.dataDir);
+	await mkdir(dir, { recursive: true, mode: 0o700 });
+	const lock = await lockDataFolder(dir);
+	const restoring = join(dir, 'pg.restoring');
+	try {
+		await rm(restoring, { recursive: true, force: true });
+		const dump = new Blob([new Uint8Array(await readFile(input.file))]);
+		const client = await PGlite.create({ dataDir: restoring, loadDataDir: dump });
+		const count = async (table: string) =>
+			(await client.query<{ n: number }>(`select count(*)::int as n from ${table}`)).rows[0].n;
+		const found = { dishes: await count('dishes'), packs: await count('packs') };
+		await client.close();
+		const pg = join(dir, 'pg');
+		let setAside: string | null = null;
+		if (existsSync(pg)) {
+			setAside = `pg.before-${new Date(input.nowMs).toISOString().replaceAll(':', '-')}`;
+			await rename(pg, join(dir, setAside));
+		}
+		await rename(restoring, pg);
+		return { setAside, ...found };
+	} finally {
+		await rm(restoring, { recursive: true, force: true });
+		await lock.release();
+	}
+}

@@ -1,0 +1,220 @@
+import assert from 'node:assert/strict';
+import { readFile } from 'node:fs/promises';
+import { after, before, describe, it } from 'node:test';
+import { PGlite } from '@electric-sql/pglite';
+import fc from 'fast-check';
+import { backupText, backupVersion, readBackup, type Backup } from '../../formats/backup.ts';
+import { migrated, type Db } from '../db/open.ts';
+import { exportAll, importAll } from './backup.ts';
+
+const ms = fc.integer({ min: 0, max: 4e12 });
+const gone = fc.option(ms, { nil: null });
+const name = fc
+	.string({ unit: 'grapheme', minLength: 1, maxLength: 40 })
+	.filter((text) => !text.includes('\u0000'));
+const share = fc.double({ min: 0.001, max: 0.29, noNaN: true });
+const json = fc.dictionary(fc.constantFrom('a', 'b', 'c'), fc.oneof(name, fc.boolean(), share));
+const list = <T>(row: (id: number) => fc.Arbitrary<T>, most = 4) =>
+	fc
+		.integer({ min: 1, max: most })
+		.chain((n) => fc.tuple(...Array.from({ length: n }, (_, i) => row(i + 1))));
+
+/** Any household: rows with parents that exist, text in any script, any number the limits allow. */
+const backup: fc.Arbitrary<Backup> = fc.record({
+	format: fc.constant('almacen' as const),
+	version: fc.constant(backupVersion),
+	exportedAtMs: ms,
+	lastSerial: fc.integer({ min: 1, max: 1e6 }),
+	tables: fc.record({
+		household: fc
+			.record({
+				id: fc.constant(1),
+				system: fc.constantFrom('metric' as const, 'us' as const),
+				temperature: fc.constantFrom('c' as const, 'f' as const),
+				altitudeM: fc.double({ min: -400, max: 5000, noNaN: true }),
+				roomC: share,
+				refrigeratorC: share,
+				timeZone: name,
+				clock: fc.constantFrom('24' as const, '12' as const),
+				dayOrder: fc.constantFrom('dmy' as const, 'mdy' as const, 'ymd' as const),
+				leads: fc.constantFrom('best-by' as const, 'good-to' as const),
+				limits: json,
+				settledAtMs: gone,
+				houseMonths: fc.option(fc.integer({ min: 1, max: 12 }), { nil: null }),
+				slowCooker: json,
+				pressureCooker: json
+			})
+			.map((row) => [row]),
+		freezers: fc
+			.record({
+				id: fc.constant(1),
+				name,
+				volumeL: fc.double({ min: 1, max: 900, noNaN: true }),
+				setC: fc.double({ min: -40, max: -6, noNaN: true }),
+				removedAtMs: gone
+			})
+			.map((row) => [row]),
+		shelves: list((id) =>
+			fc.record({
+				id: fc.constant(id),
+				freezerId: fc.constant(1),
+				name,
+				position: fc.nat(9),
+				removedAtMs: gone
+			})
+		).map((rows) => rows),
+		dishes: fc
+			.record({
+				id: fc.constant(7),
+				name,
+				servings: fc.integer({ min: 1, max: 100 }),
+				kind: fc.constant('pulse-soup'),
+				state: fc.constantFrom('raw' as const, 'cooked' as const),
+				method: name,
+				addOnDay: name,
+				instruction: fc.option(json, { nil: null }),
+				createdAtMs: ms,
+				version: fc.nat(99),
+				removedAtMs: gone
+			})
+			.map((row) => [row]),
+		ingredientLines: list((id) =>
+			fc.record({
+				id: fc.constant(id),
+				dishId: fc.constant(7),
+				position: fc.nat(80),
+				text: name,
+				quantity: fc.option(share, { nil: null }),
+				quantityTo: fc.option(share, { nil: null }),
+				unit: fc.constantFrom(null, 'g', 'cup'),
+				item: name,
+				itemName: fc.option(name, { nil: null }),
+				cut: name,
+				stage: fc.constant('pack'),
+				understood: fc.constantFrom('full' as const, 'item' as const, 'text' as const)
+			})
+		),
+		coolingRuns: fc
+			.record({
+				id: fc.constant(3),
+				dishId: fc.constantFrom(7, null),
+				name,
+				vessel: fc.constant('pot' as const),
+				place: fc.constant('counter' as const),
+				volumeL: share,
+				depthM: share,
+				input: json,
+				forecast: json,
+				startedAtMs: ms,
+				endedAtMs: gone
+			})
+			.map((row) => [row]),
+		coolingReadings: list((id) =>
+			fc.record({
+				id: fc.constant(id),
+				runId: fc.constant(3),
+				atMs: ms,
+				tempC: fc.double({ min: -30, max: 110, noNaN: true }),
+				removed: fc.boolean()
+			})
+		),
+		packings: fc
+			.record({
+				id: fc.constant(5),
+				dishId: fc.constant(7),
+				coolingRunId: fc.constantFrom(3, null),
+				packedOn: fc.constant('2026-11-24'),
+				servings: fc.nat(9),
+				container: fc.constant('bag-1l'),
+				massKg: share,
+				lengthM: share,
+				widthM: share,
+				thicknessM: share,
+				state: fc.constant('cooked' as const),
+				content: fc.constant('plain' as const),
+				core: fc.constant('plain'),
+				coreC: share,
+				allergens: fc.array(name, { maxLength: 3 }),
+				storage: json,
+				card: json,
+				cardInput: json
+			})
+			.map((row) => [row]),
+		packs: list((id) =>
+			fc.record({
+				id: fc.constant(id),
+				code: fc.constant(`CODE${id}`),
+				packingId: fc.constant(5),
+				number: fc.constant(id),
+				of: fc.constant(4),
+				shelfId: fc.constant(1),
+				status: fc.constantFrom('frozen' as const, 'cooked' as const),
+				cookedAtMs: gone,
+				version: fc.nat(9)
+			})
+		)
+	}) as unknown as fc.Arbitrary<Backup['tables']>
+});
+
+/** One of them, as a file would give it. */
+const someBackup = () => JSON.parse(JSON.stringify(fc.sample(backup, 1)[0])) as Backup;
+
+describe('export of everything, read back', () => {
+	let client: PGlite;
+	let db: Db;
+	before(async () => {
+		const dump = new Blob([new Uint8Array(await readFile('build/prepared/empty.tar.gz'))]);
+		client = await PGlite.create({ loadDataDir: dump });
+		db = await migrated(client, 'drizzle');
+	});
+	after(() => client.close());
+
+	it('gives the same data, for any household (property)', async () => {
+		let highest = 0;
+		await fc.assert(
+			fc.asyncProperty(backup, async (wanted) => {
+				const read = readBackup(backupText(wanted));
+				assert.ok(read.ok, read.ok ? '' : read.message);
+				await importAll(db, read.backup);
+				const again = await exportAll(db, wanted.exportedAtMs);
+				highest = Math.max(highest, wanted.lastSerial);
+				assert.deepEqual(again.tables, JSON.parse(JSON.stringify(wanted.tables)));
+				assert.equal(again.lastSerial, highest, 'pack numbers never go back');
+			}),
+			{ numRuns: 25 }
+		);
+	});
+
+	it('new rows after reading back get numbers of their own', async () => {
+		const wanted = someBackup();
+		await importAll(db, wanted);
+		const { rows } = await client.query<{ id: number }>(
+			`insert into freezers (name, volume_l) values ('new', 5) returning id`
+		);
+		assert.equal(rows[0].id, 2);
+	});
+
+	it('a damaged, foreign or newer file changes nothing and says why', async () => {
+		const wanted = someBackup();
+		await importAll(db, wanted);
+		const before = await exportAll(db, 0);
+		for (const [file, message] of [
+			['{', /not JSON/],
+			['{"format":"other"}', /not exported from here/],
+			[backupText({ ...wanted, version: backupVersion + 1 }), /newer than this application reads/],
+			[
+				backupText({ ...wanted, tables: { ...wanted.tables, packs: [{ id: 'one' }] as never } }),
+				/damaged at tables\.packs\[0\]/
+			]
+		] as const) {
+			const read = readBackup(file);
+			assert.ok(!read.ok && message.test(read.message), read.ok ? 'was read' : read.message);
+		}
+		const orphan = { ...wanted, tables: { ...wanted.tables, dishes: [] } };
+		await assert.rejects(
+			importAll(db, orphan),
+			'a file whose rows do not hang together is refused whole'
+		);
+		assert.deepEqual(await exportAll(db, 0), before);
+	});
+});

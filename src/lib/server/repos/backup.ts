@@ -1,0 +1,89 @@
+import { asc, getTableName, sql } from 'drizzle-orm';
+import type { Backup, BackupTables } from '../../formats/backup.ts';
+import { backupVersion } from '../../formats/backup.ts';
+import type { Db } from '../db/open.ts';
+import {
+	coolingReadings,
+	coolingRuns,
+	dishes,
+	freezers,
+	household,
+	ingredientLines,
+	packings,
+	packs,
+	shelves,
+	undoEntries
+} from '../db/schema/index.ts';
+
+/** Parents before children: the order of writing; removal goes backwards. */
+const inOrder = {
+	household,
+	freezers,
+	shelves,
+	dishes,
+	ingredientLines,
+	coolingRuns,
+	coolingReadings,
+	packings,
+	packs
+} as const;
+const names = Object.keys(inOrder) as (keyof typeof inOrder)[];
+/** Rows written at once, under PostgreSQL's limit of parameters. */
+const chunk = 500;
+
+interface SequenceRow {
+	last_value: string | number;
+	is_called: boolean;
+}
+
+/** Everything, as it stands at one moment. */
+export async function exportAll(db: Db, nowMs: number): Promise<Backup> {
+	return db.transaction(async (tx) => {
+		const tables: Record<string, unknown> = {};
+		for (const name of names)
+			tables[name] = await tx.select().from(inOrder[name]).orderBy(asc(inOrder[name].id));
+		const answer = (await tx.execute(
+			sql`select last_value, is_called from pack_serial`
+		)) as unknown as { rows: SequenceRow[] };
+		const [serial] = answer.rows;
+		return {
+			format: 'almacen',
+			version: backupVersion,
+			exportedAtMs: nowMs,
+			lastSerial: serial.is_called ? Number(serial.last_value) : 0,
+			tables: tables as unknown as BackupTables
+		};
+	});
+}
+
+/** Replaces everything by what a file holds, all or nothing. Pack numbers never go back, so that no code comes twice. */
+export async function importAll(db: Db, backup: Backup): Promise<void> {
+	await db.transaction(async (tx) => {
+		await tx.delete(undoEntries);
+		for (const name of [...names].reverse()) await tx.delete(inOrder[name]);
+		for (const name of names) {
+			const rows = backup.tables[name] as never[];
+			for (let from = 0; from < rows.length; from += chunk)
+				await tx
+					.insert(inOrder[name])
+					.overridingSystemValue()
+					.values(rows.slice(from, from + chunk));
+		}
+		for (const table of [
+			freezers,
+			shelves,
+			dishes,
+			ingredientLines,
+			coolingRuns,
+			coolingReadings,
+			packings,
+			packs
+		])
+			await tx.execute(
+				sql`select setval(pg_get_serial_sequence(${getTableName(table)}, 'id'), (select coalesce(max(id), 0) + 1 from ${table}), false)`
+			);
+		await tx.execute(
+			sql`select setval('pack_serial', greatest((select last_value from pack_serial), ${Math.max(1, backup.lastSerial)}))`
+		);
+	});
+}

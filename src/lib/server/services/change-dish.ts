@@ -1,0 +1,30 @@
+import type { Db } from '../db/open.ts';
+import { contentOf, getDish, setDishRemoved } from '../repos/dishes.ts';
+import { undoable } from '../undo/undoable.ts';
+import { writeDish, type DishForm } from './write-dish.ts';
+
+/** Writes a dish over, keeping what it was. False when it is gone. */
+export async function changeDish(
+	db: Db,
+	form: DishForm,
+	dishId: number,
+	nowMs: number
+): Promise<boolean> {
+	const dish = await getDish(db, dishId);
+	if (!dish) return false;
+	const action = { kind: 'dish-changed', dishId, before: contentOf(dish) } as const;
+	return undoable(db, { action, what: dish.name, atMs: nowMs }, async (tx) => {
+		await writeDish(tx, form, nowMs, dishId);
+		return true;
+	});
+}
+
+/** Takes a dish off the menu; its packs stay. False when it is gone. */
+export async function removeDish(db: Db, dishId: number, nowMs: number): Promise<boolean> {
+	const dish = await getDish(db, dishId);
+	if (!dish) return false;
+	const action = { kind: 'dish-removed', dishId } as const;
+	return undoable(db, { action, what: dish.name, atMs: nowMs }, (tx) =>
+		setDishRemoved(tx, dishId, nowMs)
+	);
+}

@@ -1,0 +1,23 @@
+import type { Backup } from '../../formats/backup.ts';
+import type { Db } from '../db/open.ts';
+import { importAll } from '../repos/backup.ts';
+
+/** Replaces everything by an exported file, after a safe copy of what is there. */
+export async function readBackIn(
+	db: Db,
+	copies: { make(): Promise<unknown> },
+	backup: Backup
+): Promise<{ ok: true } | { ok: false; message: string }> {
+	await copies.make();
+	try {
+		await importAll(db, backup);
+		return { ok: true };
+	} catch (error) {
+		// the database's own word on a row that breaks a limit or points at nothing
+		const cause = error instanceof Error && error.cause instanceof Error ? error.cause : error;
+		return {
+			ok: false,
+			message: `The file does not hang together (${cause instanceof Error ? cause.message : String(cause)}). Nothing was changed.`
+		};
+	}
+}

@@ -1,0 +1,14 @@
+import type { DishContent } from '../repos/dishes.ts';
+import type { Household } from '../repos/household.ts';
+
+/** How to take something back: a kind and what it needs for it. */
+export type UndoAction =
+	| { kind: 'pack-cooked'; code: string }
+	| { kind: 'reading-removed'; readingId: number }
+	| { kind: 'cooling-ended'; runId: number }
+	| { kind: 'dish-changed'; dishId: number; before: DishContent }
+	| { kind: 'dish-removed'; dishId: number }
+	| { kind: 'freezer-removed'; freezerId: number }
+	| { kind: 'household-changed'; before: Partial<Household> };
+
+export type UndoKind = UndoAction['kind'];

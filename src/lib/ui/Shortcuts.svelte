@@ -1,0 +1,78 @@
+<script lang="ts">
+	import Modal from 'flowbite-svelte/Modal.svelte';
+	import { isTyping, shortcuts, singleKeys } from './shortcuts.svelte';
+
+	let open = $state(false);
+	$effect(() => singleKeys.read());
+
+	function press(event: KeyboardEvent): void {
+		if (isTyping(event) || document.querySelector('dialog[open]')) return;
+		if (event.key === '?') {
+			event.preventDefault();
+			open = true;
+			return;
+		}
+		const found = singleKeys.on && shortcuts.find((shortcut) => shortcut.key === event.key);
+		if (!found) return;
+		event.preventDefault();
+		found.run();
+	}
+</script>
+
+<svelte:window onkeydown={press} />
+
+<button type="button" class="ask no-print" aria-haspopup="dialog" onclick={() => (open = true)}>
+	Keys <kbd>?</kbd>
+</button>
+
+{#if open}
+	<Modal bind:open title="Keys" size="sm" class="plate why-panel" outsideclose>
+		<table class="ledger">
+			<thead><tr><th>key</th><th>does</th></tr></thead>
+			<tbody>
+				<tr><td><kbd>?</kbd></td><td>This list</td></tr>
+				{#each shortcuts as shortcut (shortcut.key)}
+					<tr><td><kbd>{shortcut.key}</kbd></td><td>{shortcut.does}</td></tr>
+				{/each}
+				<tr><td><kbd>Tab</kbd></td><td>To the next thing; Shift + Tab back</td></tr>
+				<tr><td><kbd>Enter</kbd></td><td>Do it: press, open, save the form</td></tr>
+				<tr><td><kbd>Esc</kbd></td><td>Close a panel</td></tr>
+			</tbody>
+		</table>
+		<label class="tick">
+			<input
+				type="checkbox"
+				checked={singleKeys.on}
+				onchange={(event) => singleKeys.set(event.currentTarget.checked)}
+			/> single keys work on this device
+		</label>
+	</Modal>
+{/if}
+
+<style>
+	.ask {
+		border: 0;
+		background: none;
+		color: var(--soft);
+		font-size: 14px;
+		min-height: 32px;
+		cursor: pointer;
+	}
+	kbd {
+		display: inline-block;
+		min-width: 26px;
+		padding: 1px 7px;
+		border: 1.5px solid var(--soft);
+		border-radius: 5px;
+		background: var(--enamel);
+		color: var(--ink);
+		font: inherit;
+		font-weight: 700;
+		text-align: center;
+	}
+	@media (max-width: 767px) {
+		.ask {
+			display: none;
+		}
+	}
+</style>

@@ -1,0 +1,59 @@
+import type { PressureCooker, SlowCooker } from '$lib/core';
+import type { Habit } from '$lib/present/habit';
+import { altitudeText, lengthText, tempText, volumeText } from '$lib/present/units';
+
+interface HouseholdSettings extends Habit {
+	altitudeM: number;
+	roomC: number;
+	refrigeratorC: number;
+	slowCooker: SlowCooker;
+	pressureCooker: PressureCooker;
+}
+
+/** The kitchen as its form shows it. */
+export function typedKitchen(house: HouseholdSettings): Record<string, string> {
+	return {
+		system: house.system,
+		temperature: house.temperature,
+		clock: house.clock,
+		dayOrder: house.dayOrder,
+		timeZone: house.timeZone,
+		altitudeM: altitudeText(house.altitudeM, house),
+		roomC: tempText(house.roomC, house),
+		refrigeratorC: tempText(house.refrigeratorC, house)
+	};
+}
+
+/** The appliances as their form shows them. */
+export function typedAppliances(house: HouseholdSettings): Record<string, string> {
+	const watts = (value: number | undefined) => (value === undefined ? '' : `${value} W`);
+	const bowl = (prefix: string, of: SlowCooker['bowl']) => ({
+		[`${prefix}BowlKind`]: of?.kind ?? '',
+		[`${prefix}BowlLengthM`]: of ? lengthText(of.lengthM, house) : '',
+		[`${prefix}BowlWidthM`]: of ? lengthText(of.widthM, house) : '',
+		[`${prefix}BowlDepthM`]: of ? lengthText(of.depthM, house) : ''
+	});
+	return {
+		slowVolumeL: volumeText(house.slowCooker.volumeL, house),
+		slowLowW: watts(house.slowCooker.effectiveLowW),
+		slowHighW: watts(house.slowCooker.effectiveHighW),
+		...bowl('slow', house.slowCooker.bowl),
+		pressureVolumeL: volumeText(house.pressureCooker.volumeL, house),
+		pressurePowerW: watts(house.pressureCooker.powerW),
+		...bowl('pressure', house.pressureCooker.bowl)
+	};
+}
+
+/** A freezer as its form shows it; without one, what is usual. */
+export function typedFreezer(
+	freezer: { name: string; volumeL: number; setC: number; shelves: { name: string }[] } | null,
+	habit: Habit
+): Record<string, string> {
+	if (!freezer) return { setC: tempText(-18, habit) };
+	return {
+		name: freezer.name,
+		volumeL: volumeText(freezer.volumeL, habit),
+		setC: tempText(freezer.setC, habit),
+		shelves: freezer.shelves.map((shelf) => shelf.name).join('\n')
+	};
+}

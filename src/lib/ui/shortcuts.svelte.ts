@@ -1,0 +1,63 @@
+import { goto } from '$app/navigation';
+
+/** One key and what it does; keys work when nothing is being typed. */
+export interface Shortcut {
+	key: string;
+	does: string;
+	run: () => void;
+}
+
+const storageKey = 'almacen-single-keys';
+
+/** Whether single keys are listened to on this device; they can be switched off (speech input types them by accident). */
+class SingleKeys {
+	on = $state(true);
+
+	/** Reads the device's choice; in the browser only. */
+	read(): void {
+		this.on = localStorage.getItem(storageKey) !== 'off';
+	}
+
+	set(on: boolean): void {
+		this.on = on;
+		localStorage.setItem(storageKey, on ? 'on' : 'off');
+	}
+}
+
+export const singleKeys = new SingleKeys();
+
+const to = (path: string) => () => void goto(path);
+const click = (selector: string) => () => document.querySelector<HTMLElement>(selector)?.click();
+
+/** Every key of the application, in the order the list shows them. */
+export const shortcuts: readonly Shortcut[] = [
+	{ key: '1', does: 'Menu', run: to('/menu') },
+	{ key: '2', does: 'Cool', run: to('/cool') },
+	{ key: '3', does: 'Pack', run: to('/pack') },
+	{ key: '4', does: 'Freezer', run: to('/freezer') },
+	{ key: '5', does: 'Table', run: to('/table') },
+	{ key: '0', does: 'Household', run: to('/household') },
+	{ key: 'd', does: 'Write a dish', run: to('/menu/new') },
+	{ key: 'k', does: 'Start cooling', run: to('/cool/new') },
+	{
+		key: 'f',
+		does: 'Find a pack by its code',
+		run: () => void goto('/freezer').then(() => document.getElementById('code')?.focus())
+	},
+	{ key: 'u', does: 'Undo the last thing', run: click('[data-undo]') },
+	{
+		key: 'w',
+		does: 'To the work, past the stations',
+		run: () => document.getElementById('work')?.focus()
+	}
+];
+
+/** Whether a key press belongs to something being typed or chosen, or to the browser. */
+export function isTyping(event: KeyboardEvent): boolean {
+	if (event.ctrlKey || event.metaKey || event.altKey || event.isComposing) return true;
+	const target = event.target as HTMLElement | null;
+	return (
+		target !== null &&
+		(target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
+	);
+}

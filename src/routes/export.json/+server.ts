@@ -1,0 +1,17 @@
+import { backupText } from '$lib/formats/backup';
+import { dayIn } from '$lib/present/time';
+import { exportAll } from '$lib/server/repos/backup';
+import { getHousehold } from '$lib/server/repos/household';
+
+/** Everything as one file (docs/export-format.md). */
+export const GET = async ({ locals }) => {
+	const nowMs = Date.now();
+	const { timeZone } = await getHousehold(locals.db);
+	return new Response(backupText(await exportAll(locals.db, nowMs)), {
+		headers: {
+			'content-type': 'application/json; charset=utf-8',
+			'content-disposition': `attachment; filename="almacen-${dayIn(nowMs, timeZone)}.json"`,
+			'cache-control': 'no-store'
+		}
+	});
+};

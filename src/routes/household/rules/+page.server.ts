@@ -1,0 +1,17 @@
+import { fail } from '@sveltejs/kit';
+import { rulesSchema } from '$lib/schemas/household';
+import { rawFields, readForm } from '$lib/schemas/read-form';
+import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { changeHousehold, ruleValues } from '$lib/server/services/save-household';
+import type { Actions } from './$types';
+
+export const actions: Actions = {
+	default: async ({ request, locals }) => {
+		const raw = rawFields(await request.formData());
+		const house = await getHousehold(locals.db);
+		const form = readForm(rulesSchema(habitOf(house)), raw);
+		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
+		await changeHousehold(locals.db, ruleValues(form.value, house.temperature), Date.now());
+		return { saved: true };
+	}
+};

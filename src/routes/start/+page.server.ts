@@ -1,0 +1,44 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
+import { rawFields, readForm } from '$lib/schemas/read-form';
+import { getHousehold, habitOf, listFreezers, saveHousehold } from '$lib/server/repos/household';
+import { writeFreezer } from '$lib/server/services/change-freezer';
+import { applianceValues, kitchenValues } from '$lib/server/services/save-household';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+	const step = Number(url.searchParams.get('step'));
+	return {
+		step: step === 2 || step === 3 ? step : 1,
+		freezers: await listFreezers(locals.db)
+	};
+};
+
+export const actions: Actions = {
+	kitchen: async ({ request, locals }) => {
+		const raw = rawFields(await request.formData());
+		const form = readForm(kitchenSchema(habitOf(await getHousehold(locals.db))), raw);
+		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
+		await saveHousehold(locals.db, kitchenValues(form.value));
+		redirect(303, '/start?step=2');
+	},
+	appliances: async ({ request, locals }) => {
+		const raw = rawFields(await request.formData());
+		const form = readForm(appliancesSchema(habitOf(await getHousehold(locals.db))), raw);
+		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
+		await saveHousehold(locals.db, applianceValues(form.value));
+		redirect(303, '/start?step=3');
+	},
+	freezer: async ({ request, locals }) => {
+		const raw = rawFields(await request.formData());
+		const form = readForm(freezerSchema(habitOf(await getHousehold(locals.db))), raw);
+		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
+		await writeFreezer(locals.db, form.value, Date.now());
+		await saveHousehold(locals.db, { settledAtMs: Date.now() });
+		redirect(303, '/menu/new');
+	},
+	later: async ({ locals }) => {
+		await saveHousehold(locals.db, { settledAtMs: Date.now() });
+		redirect(303, '/menu');
+	}
+};

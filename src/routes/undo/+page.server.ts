@@ -1,0 +1,26 @@
+import { redirect } from '@sveltejs/kit';
+import { closeUndo } from '$lib/server/repos/undo';
+import { rowId } from '$lib/server/row-id';
+import { takeBack } from '$lib/server/undo/take-back';
+import type { Actions } from './$types';
+
+/** Back to the page the line was pressed on; only ever a page of this application. */
+const pageOf = (form: FormData) => {
+	const from = String(form.get('from') ?? '');
+	return /^\/(?!\/)/.test(from) ? from : '/';
+};
+
+export const load = () => redirect(307, '/');
+
+export const actions: Actions = {
+	takeBack: async ({ request, locals }) => {
+		const form = await request.formData();
+		await takeBack(locals.db, rowId(form.get('id')));
+		redirect(303, pageOf(form));
+	},
+	dismiss: async ({ request, locals }) => {
+		const form = await request.formData();
+		await closeUndo(locals.db, rowId(form.get('id')), 'dismissed');
+		redirect(303, pageOf(form));
+	}
+};
