@@ -38,7 +38,9 @@ const views = [
 	{ name: 'table', path: '/table', size: desktop },
 	{ name: 'cook-card', path: `/table/${code}`, size: desktop },
 	{ name: 'cook-card-phone', path: `/table/${code}`, size: phone },
-	{ name: 'household', path: '/household', size: desktop }
+	{ name: 'household', path: '/household', size: desktop },
+	{ name: 'house-rules', path: '/household/rules', size: desktop },
+	{ name: 'settling-in-phone', path: '/start?step=2', size: phone }
 ];
 for (const view of views) {
 	if (!view.path || (only && !only.includes(view.name))) continue;

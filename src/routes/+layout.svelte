@@ -1,7 +1,9 @@
 <script lang="ts">
 	import '../app.css';
 	import { navigating } from '$app/state';
+	import { instantText } from '$lib/present/time';
 	import { clock } from '$lib/ui/clock.svelte';
+	import KeysButton from '$lib/ui/KeysButton.svelte';
 	import Rail from '$lib/ui/Rail.svelte';
 	import Shortcuts from '$lib/ui/Shortcuts.svelte';
 	import Strip from '$lib/ui/Strip.svelte';
@@ -13,10 +15,12 @@
 </script>
 
 <a href="#work" class="sr-only focus:not-sr-only">Skip to the work</a>
-<Rail counts={data.counts} />
-<Strip clocks={data.clocks} habit={data.habit} limits={data.limits}>
-	<Shortcuts />
-</Strip>
+<Rail counts={data.counts}>
+	<KeysButton />
+	{instantText(clock.ms, data.habit)}
+</Rail>
+<Strip clocks={data.clocks} habit={data.habit} limits={data.limits} />
+<Shortcuts />
 <UndoLines undos={data.undos} />
 {#if navigating.to}<p class="sr-only" role="status">Opening…</p>{/if}
 <main

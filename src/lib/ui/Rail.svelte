@@ -1,7 +1,11 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { page } from '$app/state';
 
-	let { counts }: { counts: { dishes: number; cooling: number; packs: number } } = $props();
+	let {
+		counts,
+		children
+	}: { counts: { dishes: number; cooling: number; packs: number }; children: Snippet } = $props();
 
 	const stations = $derived([
 		{ path: '/menu', name: 'Menu', live: String(counts.dishes) },
@@ -29,9 +33,12 @@
 			{/each}
 		</ul>
 	</nav>
-	<a class="home" href="/household" aria-current={here('/household') ? 'page' : undefined}
-		>Almacen <small>household</small></a
-	>
+	<div class="corner">
+		<a class="home" href="/household" aria-current={here('/household') ? 'page' : undefined}
+			>Almacen <small>household</small></a
+		>
+		<p class="quiet aside">{@render children()}</p>
+	</div>
 </header>
 
 <style>
@@ -88,9 +95,13 @@
 		font-weight: 400;
 		font-size: 15px;
 	}
+	.corner {
+		position: relative;
+		margin-top: 18px;
+		text-align: right;
+	}
 	.home {
 		position: relative;
-		margin-top: 24px;
 		font-size: 18px;
 		font-weight: 700;
 		text-decoration: none;
@@ -109,6 +120,12 @@
 		}
 		.rail::before {
 			display: none;
+		}
+		.aside {
+			display: none;
+		}
+		.corner {
+			margin-top: 0;
 		}
 		.home {
 			margin: 2px 12px 0 0;

@@ -1,15 +1,14 @@
 <script lang="ts">
 	import Modal from 'flowbite-svelte/Modal.svelte';
-	import { isTyping, shortcuts, singleKeys } from './shortcuts.svelte';
+	import { isTyping, keyList, shortcuts, singleKeys } from './shortcuts.svelte';
 
-	let open = $state(false);
 	$effect(() => singleKeys.read());
 
 	function press(event: KeyboardEvent): void {
 		if (isTyping(event) || document.querySelector('dialog[open]')) return;
 		if (event.key === '?') {
 			event.preventDefault();
-			open = true;
+			keyList.open = true;
 			return;
 		}
 		const found = singleKeys.on && shortcuts.find((shortcut) => shortcut.key === event.key);
@@ -21,12 +20,8 @@
 
 <svelte:window onkeydown={press} />
 
-<button type="button" class="ask no-print" aria-haspopup="dialog" onclick={() => (open = true)}>
-	Keys <kbd>?</kbd>
-</button>
-
-{#if open}
-	<Modal bind:open title="Keys" size="sm" class="plate why-panel" outsideclose>
+{#if keyList.open}
+	<Modal bind:open={keyList.open} title="Keys" size="sm" class="plate why-panel" outsideclose>
 		<table class="ledger">
 			<thead><tr><th>key</th><th>does</th></tr></thead>
 			<tbody>
@@ -50,14 +45,6 @@
 {/if}
 
 <style>
-	.ask {
-		border: 0;
-		background: none;
-		color: var(--soft);
-		font-size: 14px;
-		min-height: 32px;
-		cursor: pointer;
-	}
 	kbd {
 		display: inline-block;
 		min-width: 26px;
@@ -69,10 +56,5 @@
 		font: inherit;
 		font-weight: 700;
 		text-align: center;
-	}
-	@media (max-width: 767px) {
-		.ask {
-			display: none;
-		}
 	}
 </style>

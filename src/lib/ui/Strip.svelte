@@ -1,22 +1,19 @@
 <script lang="ts">
 	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
 	import type { SafetyLimits } from '$lib/core/safety/limits';
-	import { clockText, instantText } from '$lib/present/time';
+	import { clockText } from '$lib/present/time';
 	import { tempText, type Habit } from '$lib/present/units';
 	import { placeWords } from '$lib/present/words';
-	import type { Snippet } from 'svelte';
 	import { clock } from './clock.svelte';
 
 	let {
 		clocks,
 		habit,
-		limits,
-		children
+		limits
 	}: {
 		clocks: (CoolingFacts & { id: number; name: string; place: keyof typeof placeWords })[];
 		habit: Habit;
 		limits: SafetyLimits;
-		children?: Snippet;
 	} = $props();
 
 	/** Those that want a hand first. */
@@ -44,7 +41,6 @@
 	{:else}
 		<span class="quiet py-2">Nothing is cooling.</span>
 	{/each}
-	<span class="quiet moment">{@render children?.()}{instantText(clock.ms, habit)}</span>
 </div>
 
 <style>
@@ -72,9 +68,6 @@
 		background: var(--mustard-pale);
 		border-left-color: var(--mustard);
 	}
-	.moment {
-		margin-left: auto;
-	}
 	@media (max-width: 767px) {
 		.strip {
 			flex-wrap: nowrap;
@@ -88,9 +81,6 @@
 			min-height: 48px;
 			padding: 6px 10px;
 			align-items: center;
-		}
-		.moment {
-			display: none;
 		}
 	}
 </style>

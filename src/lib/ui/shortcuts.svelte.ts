@@ -25,6 +25,8 @@ class SingleKeys {
 }
 
 export const singleKeys = new SingleKeys();
+/** Whether the list of keys is shown. */
+export const keyList = $state({ open: false });
 
 const to = (path: string) => () => void goto(path);
 const click = (selector: string) => () => document.querySelector<HTMLElement>(selector)?.click();
