@@ -34,7 +34,7 @@ module.exports = {
 			severity: 'error',
 			from: {
 				path: '^src/',
-				pathNot: '^src/lib/server/(db|repos|services)/|\\.test\\.ts$|^src/routes/health/'
+				pathNot: '^src/lib/server/(db|repos|services|copies)/|\\.test\\.ts$|^src/routes/health/'
 			},
 			to: { path: 'node_modules/(drizzle-orm|@electric-sql)/' }
 		},

@@ -34,19 +34,27 @@ async function addresses(page: Page): Promise<string[]> {
 
 for (const colorScheme of ['light', 'dark'] as const)
 	test(`axe (WCAG 2.2 A, AA) finds nothing on any screen, ${colorScheme}`, async ({ browser }) => {
+		test.setTimeout(300_000);
 		const context = await browser.newContext({ colorScheme });
 		const page = await context.newPage();
 		for (const address of await addresses(page)) {
 			await page.goto(address);
-			const { violations } = await new AxeBuilder({ page })
-				.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-				.analyze();
+			const axe = new AxeBuilder({ page });
+			// dark differs in its colours only
+			const { violations } = await (
+				colorScheme === 'dark'
+					? axe.withRules(['color-contrast'])
+					: axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+			).analyze();
 			const found = violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html).join(' ')}`);
 			expect(found, address).toEqual([]);
 		}
 		await page.goto('/freezer');
-		await page.keyboard.press('?');
-		await expect(page.getByRole('dialog')).toBeVisible();
+		// keys are listened to once the page has come alive
+		await expect(async () => {
+			await page.keyboard.press('?');
+			await expect(page.getByRole('dialog')).toBeVisible({ timeout: 500 });
+		}).toPass();
 		expect((await new AxeBuilder({ page }).analyze()).violations.map((v) => v.id)).toEqual([]);
 		await context.close();
 	});

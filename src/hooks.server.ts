@@ -1,3 +1,4 @@
+import { w } from '$lib/present/wording';
 import { randomUUID } from 'node:crypto';
 import { env } from '$env/dynamic/private';
 import { building } from '$app/environment';
@@ -55,11 +56,11 @@ export const handle: Handle = async ({ event, resolve }) => {
 };
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
-	if (status === 404) return { message: 'There is nothing at this address.' };
+	if (status === 404) return { message: w.hooksServerAnswers.thereIsNothingAt };
 	const reference = randomUUID().slice(0, 8);
 	console.error(`[${reference}] ${event.request.method} ${event.url.pathname}: ${message}`, error);
 	return {
-		message: 'Something went wrong on our side. What you typed is still in the page you came from.',
+		message: w.hooksServerAnswers.somethingWentWrongOn,
 		reference
 	};
 };

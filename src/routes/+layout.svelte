@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import '../app.css';
 	import { navigating } from '$app/state';
 	import { instantText } from '$lib/present/time';
@@ -14,7 +15,7 @@
 	$effect(() => clock.run());
 </script>
 
-<a href="#work" class="sr-only focus:not-sr-only">Skip to the work</a>
+<a href="#work" class="sr-only focus:not-sr-only">{w.rootLayout.skipToTheWork}</a>
 <Rail counts={data.counts}>
 	<KeysButton />
 	{instantText(clock.ms, data.habit)}
@@ -22,7 +23,9 @@
 <Strip clocks={data.clocks} habit={data.habit} limits={data.limits} />
 <Shortcuts />
 <UndoLines undos={data.undos} />
-{#if navigating.to}<p class="sr-only" role="status">Opening…</p>{/if}
+{#if navigating.to}<p class="going" role="status">
+		<span class="sr-only">{w.rootLayout.opening}</span>
+	</p>{/if}
 <main
 	id="work"
 	tabindex="-1"
@@ -31,3 +34,19 @@
 >
 	{@render children()}
 </main>
+
+<style>
+	.going {
+		position: fixed;
+		inset: 0 0 auto 0;
+		z-index: 40;
+		height: 4px;
+		background: var(--cold);
+		animation: shown 0.2s 0.15s backwards;
+	}
+	@keyframes shown {
+		from {
+			opacity: 0;
+		}
+	}
+</style>

@@ -1,3 +1,4 @@
+import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */
@@ -152,16 +153,16 @@ export function readBackup(fileText: string): BackupResult {
 		if (!(error instanceof SyntaxError)) throw error;
 		return {
 			ok: false,
-			message: 'This is not an exported file: it is not JSON. Nothing was changed.'
+			message: w.backup.thisIsNotAn
 		};
 	}
 	const head = raw as Partial<Backup> | null;
 	if (typeof head !== 'object' || head === null || head.format !== 'almacen')
-		return { ok: false, message: 'This file was not exported from here. Nothing was changed.' };
+		return { ok: false, message: w.backup.thisFileWasNot };
 	if (typeof head.version !== 'number' || head.version > backupVersion)
 		return {
 			ok: false,
-			message: `This file has version ${String(head.version)}, newer than this application reads (${backupVersion}). Update it first. Nothing was changed.`
+			message: w.backup.thisFileHasVersion(String(head.version), backupVersion)
 		};
 	const schema = yup.object({
 		exportedAtMs: int(),
@@ -181,7 +182,7 @@ export function readBackup(fileText: string): BackupResult {
 		if (!(error instanceof yup.ValidationError)) throw error;
 		return {
 			ok: false,
-			message: `The file is damaged at ${error.path ?? 'its start'}: ${error.errors[0]}. Nothing was changed.`
+			message: w.backup.theFileIsDamaged(error.path ?? 'its start', error.errors[0])
 		};
 	}
 	return { ok: true, backup: raw as Backup };

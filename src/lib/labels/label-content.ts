@@ -1,3 +1,4 @@
+import { w } from '../present/wording/index.ts';
 import type { CookCard } from '../core/table/cook-card.ts';
 import type { CookOption } from '../core/cooking/convert-cook.ts';
 import { dayText, rangeText } from '../present/time.ts';
@@ -37,17 +38,25 @@ export interface LabelContent {
 export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 	return {
 		name: pack.dishName,
-		bestBy: pack.bestBy ? `best by ${dayText(pack.bestBy, habit)}` : 'use first',
+		bestBy: pack.bestBy
+			? w.labelContent.bestBy(dayText(pack.bestBy, habit))
+			: w.labelContent.useFirst,
 		facts: [
-			`pack ${pack.number} of ${pack.of} · packed ${dayText(pack.packedOn, habit)}`,
-			`${pack.servings} ${pack.servings === 1 ? 'serving' : 'servings'} · ${massText(pack.massKg, habit)} · ${pack.state} · ${lengthText(pack.thicknessM, habit)} thick`
+			w.labelContent.packOfPacked(pack.number, pack.of, dayText(pack.packedOn, habit)),
+			w.labelContent.thick(
+				pack.servings,
+				pack.servings === 1 ? 'serving' : 'servings',
+				massText(pack.massKg, habit),
+				pack.state,
+				lengthText(pack.thicknessM, habit)
+			)
 		],
 		code: pack.code,
-		cookHead: ['', 'thawed', 'from frozen'],
+		cookHead: ['', 'thawed', w.labelContent.fromFrozen],
 		cookRows: cookRows(pack.card.options, habit),
-		onDay: pack.addOnDay ? `On the day: ${pack.addOnDay}` : '',
+		onDay: pack.addOnDay ? w.labelContent.onTheDay(pack.addOnDay) : '',
 		allergens: pack.allergens.length ? `Contains ${pack.allergens.join(', ')}` : '',
-		caution: `Done at ${tempText(pack.coreC, habit)} in the middle: measure. Appliance manual and local advice win where stricter.`
+		caution: w.labelContent.doneAtInThe(tempText(pack.coreC, habit))
 	};
 }
 
@@ -63,11 +72,11 @@ function cookRows(options: readonly CookOption[], habit: Habit): [string, string
 function shortMethod({ method }: CookOption, habit: Habit): string {
 	switch (method.appliance) {
 		case 'slow-cooker':
-			return `Slow cooker, ${method.setting}`;
+			return w.labelContent.slowCooker(method.setting);
 		case 'pressure-cooker':
-			return 'Pressure cooker';
+			return w.labelContent.pressureCooker;
 		case 'oven':
-			return `Oven ${tempText(method.ovenC, habit)}${method.covered ? ', covered' : ''}`;
+			return `Oven ${tempText(method.ovenC, habit)}${method.covered ? w.labelContent.covered : ''}`;
 	}
 }
 

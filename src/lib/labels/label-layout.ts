@@ -1,3 +1,4 @@
+import { w } from '../present/wording/index.ts';
 import type { LabelContent } from './label-content.ts';
 
 /** Width in millimetres of a text at a size in points. */
@@ -149,7 +150,7 @@ export function labelLayout(
 	}
 	y += 0.6;
 	if (content.cookRows.some((row) => row.some((cell) => cell.endsWith('*'))))
-		write('* with care: see the cook card. Pressure: minutes at pressure.', {
+		write(w.labelLayout.withCareSeeThe, {
 			sizePt: smallestPt,
 			widthMm: innerMm
 		});

@@ -16,7 +16,7 @@ const trim = (value: number, digits: number) => {
 export function massText(kg: number, habit: Habit): string {
 	if (habit.system === 'us') {
 		const oz = kg / kgPerOz;
-		return oz < 16 ? `${trim(oz, oz < 4 ? 1 : 0)} oz` : `${trim(kg / kgPerLb, 1)} lb`;
+		return oz < 16 ? `${trim(oz, oz < 8 ? 1 : 0)} oz` : `${trim(kg / kgPerLb, 1)} lb`;
 	}
 	const g = kg * 1000;
 	if (g < 995) return `${g < 100 ? Math.round(g) : Math.round(g / 10) * 10} g`;

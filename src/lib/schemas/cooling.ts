@@ -1,3 +1,4 @@
+import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 import type { Habit } from '../present/units.ts';
 import { amount, oneOf, text } from './fields.ts';
@@ -10,27 +11,39 @@ export const startPlaces = ['counter', 'ice-bath', 'refrigerator'] as const;
 export function coolingSchema(habit: Habit) {
 	return yup.object({
 		dishId: yup.number().integer().optional(),
-		name: text('What is cooling', 120).required('What is cooling?'),
-		vessel: oneOf(vesselKinds, 'Vessel').required('Vessel: pot, dish or tray?'),
-		lengthM: amount('length', habit, { label: 'Length or diameter', min: 0.04, max: 0.8 }).required(
-			'Length or diameter: measure the inside.'
+		name: text(w.coolingChecks.whatIsCooling, 120).required(w.coolingChecks.whatIsCooling2),
+		vessel: oneOf(vesselKinds, w.coolingChecks.vessel).required(w.coolingChecks.vesselPotDishOr),
+		lengthM: amount('length', habit, {
+			label: w.coolingChecks.lengthOrDiameter,
+			min: 0.04,
+			max: 0.8
+		}).required(w.coolingChecks.lengthOrDiameterMeasure),
+		widthM: amount('length', habit, { label: w.coolingChecks.width, min: 0.04, max: 0.8 }).when(
+			'vessel',
+			{
+				is: (vessel: string) => vessel !== 'pot',
+				then: (s) => s.required(w.coolingChecks.widthMeasureTheInside)
+			}
 		),
-		widthM: amount('length', habit, { label: 'Width', min: 0.04, max: 0.8 }).when('vessel', {
-			is: (vessel: string) => vessel !== 'pot',
-			then: (s) => s.required('Width: measure the inside.')
+		depthM: amount('length', habit, {
+			label: w.coolingChecks.depthOfTheFood,
+			min: 0.003,
+			max: 0.5
 		}),
-		depthM: amount('length', habit, { label: 'Depth of the food', min: 0.003, max: 0.5 }),
-		volumeL: amount('volume', habit, { label: 'Amount', min: 0.05, max: 40 }).when('depthM', {
-			is: (depth: unknown) => depth === undefined,
-			then: (s) => s.required('Give the depth of the food, or how much it is.')
-		}),
+		volumeL: amount('volume', habit, { label: w.coolingChecks.amount, min: 0.05, max: 40 }).when(
+			'depthM',
+			{
+				is: (depth: unknown) => depth === undefined,
+				then: (s) => s.required(w.coolingChecks.giveTheDepthOf)
+			}
+		),
 		startC: amount('temperature', habit, {
-			label: 'Temperature now',
+			label: w.coolingChecks.temperatureNow,
 			min: 6,
 			max: 105,
-			why: 'Food with water in it does not get hotter than that.'
-		}).required('Temperature now: measure it, or take the boiling point for a dish off the boil.'),
-		place: oneOf(startPlaces, 'Place').required('Place: where does it stand?'),
+			why: w.coolingChecks.foodWithWaterIn
+		}).required(w.coolingChecks.temperatureNowMeasureIt),
+		place: oneOf(startPlaces, w.coolingChecks.place).required(w.coolingChecks.placeWhereDoesIt),
 		lid: yup
 			.boolean()
 			.transform((_, original) => original === 'on' || original === true)
@@ -39,7 +52,7 @@ export function coolingSchema(habit: Habit) {
 			.boolean()
 			.transform((_, original) => original === 'on' || original === true)
 			.default(false),
-		iceKg: amount('mass', habit, { label: 'Ice', min: 0, max: 50 })
+		iceKg: amount('mass', habit, { label: w.coolingChecks.ice, min: 0, max: 50 })
 	});
 }
 
@@ -47,10 +60,10 @@ export function coolingSchema(habit: Habit) {
 export function readingSchema(habit: Habit) {
 	return yup.object({
 		tempC: amount('temperature', habit, {
-			label: 'Reading',
+			label: w.coolingChecks.reading,
 			min: -30,
 			max: 110,
-			why: 'Is the probe in the food?'
-		}).required('Reading: write what the thermometer shows.')
+			why: w.coolingChecks.isTheProbeIn
+		}).required(w.coolingChecks.readingWriteWhatThe)
 	});
 }

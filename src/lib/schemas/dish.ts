@@ -1,3 +1,4 @@
+import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { dishKindNames } from '../core/tables/dish-kinds.ts';
 import type { Habit } from '../present/units.ts';
@@ -16,14 +17,12 @@ export function dishSchema(habit: Habit) {
 		then
 	});
 	return yup.object({
-		name: text('Name', 120).required('Name: what is it called?'),
-		servings: wholeNumber({ label: 'Servings', min: 1, max: 100 }).required(
-			'Servings: how many does the recipe feed?'
+		name: text(w.dishChecks.name, 120).required(w.dishChecks.nameWhatIsIt),
+		servings: wholeNumber({ label: w.dishChecks.servings, min: 1, max: 100 }).required(
+			w.dishChecks.servingsHowManyDoes
 		),
-		kind: oneOf(dishKindNames, 'Kind').required('Kind: choose the one that comes nearest.'),
-		state: oneOf(['raw', 'cooked'], 'Raw or cooked').required(
-			'Raw or cooked: how does it go into the freezer?'
-		),
+		kind: oneOf(dishKindNames, w.dishChecks.kind).required(w.dishChecks.kindChooseTheOne),
+		state: oneOf(['raw', 'cooked'], w.dishChecks.rawOrCooked).required(w.dishChecks.rawOrCookedHow),
 		lines: yup
 			.string()
 			.trim()
@@ -37,24 +36,27 @@ export function dishSchema(habit: Habit) {
 				`Ingredients: at most ${mostLines} lines. Split the dish in two.`,
 				(value) => (value ?? '').split('\n').filter((line) => line.trim()).length <= mostLines
 			),
-		method: text('Method', longestPaste),
-		addOnDay: text('To add on the day', 300),
-		appliance: oneOf(applianceNames, 'Appliance'),
-		setting: oneOf(['low', 'high'], 'Setting').when('appliance', {
+		method: text(w.dishChecks.method, longestPaste),
+		addOnDay: text(w.dishChecks.toAddOnThe, 300),
+		appliance: oneOf(applianceNames, w.dishChecks.appliance),
+		setting: oneOf(['low', 'high'], w.dishChecks.setting).when('appliance', {
 			is: 'slow-cooker',
-			then: (s) => s.required('Setting: low or high?')
+			then: (s) => s.required(w.dishChecks.settingLowOrHigh)
 		}),
-		ovenC: amount('temperature', habit, { label: 'Oven', min: 60, max: 260 }).when('appliance', {
-			is: 'oven',
-			then: (s) => s.required('Oven: at what temperature?')
-		}),
-		instructionState: oneOf(instructionStates, 'From').when(
+		ovenC: amount('temperature', habit, { label: w.dishChecks.oven, min: 60, max: 260 }).when(
 			'appliance',
-			ifInstruction((s) => s.required('From: does the recipe start thawed, frozen or fresh?'))
+			{
+				is: 'oven',
+				then: (s) => s.required(w.dishChecks.ovenAtWhatTemperature)
+			}
 		),
-		fromMin: amount('minutes', habit, { label: 'Time from', min: 1, max: 24 * 60 }).when(
+		instructionState: oneOf(instructionStates, w.dishChecks.from).when(
 			'appliance',
-			ifInstruction((s) => s.required('Time: how long does the recipe say?'))
+			ifInstruction((s) => s.required(w.dishChecks.fromDoesTheRecipe))
+		),
+		fromMin: amount('minutes', habit, { label: w.dishChecks.timeFrom, min: 1, max: 24 * 60 }).when(
+			'appliance',
+			ifInstruction((s) => s.required(w.dishChecks.timeHowLongDoes))
 		),
 		toMin: amount('minutes', habit, { label: 'Time to', min: 1, max: 24 * 60 }).test(
 			'order',

@@ -1,3 +1,4 @@
+import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { isDay } from '../core/units/day.ts';
 import {
@@ -50,11 +51,11 @@ export function amount(
 					? original
 					: quantityFromText(String(original), dimension, habit)
 		)
-		.typeError(`${options.label}: write an amount such as ${example[dimension](habit)}.`)
-		.min(options.min, `${options.label}: at least ${show(options.min)}.`)
+		.typeError(w.fieldsChecks.writeAnAmountSuch(options.label, example[dimension](habit)))
+		.min(options.min, w.fieldsChecks.atLeast(options.label, show(options.min)))
 		.max(
 			options.max,
-			`${options.label}: at most ${show(options.max)}.${options.why ? ` ${options.why}` : ''}`
+			w.fieldsChecks.atMost(options.label, show(options.max), options.why ? ` ${options.why}` : '')
 		)
 		.meta({ unit: unitHint(dimension, habit) });
 }
@@ -64,10 +65,10 @@ export function wholeNumber(options: { label: string; min: number; max: number }
 	return yup
 		.number()
 		.transform((_, original) => (isBlank(original) ? undefined : numberFromText(String(original))))
-		.typeError(`${options.label}: write a whole number.`)
-		.integer(`${options.label}: write a whole number.`)
-		.min(options.min, `${options.label}: at least ${options.min}.`)
-		.max(options.max, `${options.label}: at most ${options.max}.`);
+		.typeError(w.fieldsChecks.writeAWholeNumber(options.label))
+		.integer(w.fieldsChecks.writeAWholeNumber(options.label))
+		.min(options.min, w.fieldsChecks.atLeast(options.label, options.min))
+		.max(options.max, w.fieldsChecks.atMost2(options.label, options.max));
 }
 
 /** A day typed in any usual way, as YYYY-MM-DD. */
@@ -90,7 +91,7 @@ export function oneOf<const T extends string>(values: readonly T[], label: strin
 	return yup
 		.string()
 		.transform((value: string | undefined) => (isBlank(value) ? undefined : value))
-		.oneOf([...values], `${label}: choose one of the list.`);
+		.oneOf([...values], w.fieldsChecks.chooseOneOfThe(label));
 }
 
 /** Text of limited length; blank is undefined. */
@@ -99,5 +100,5 @@ export function text(label: string, most: number) {
 		.string()
 		.trim()
 		.transform((value: string | undefined) => (isBlank(value) ? undefined : value))
-		.max(most, `${label}: at most ${most.toLocaleString('en')} characters.`);
+		.max(most, w.fieldsChecks.atMostCharacters(label, most.toLocaleString('en')));
 }

@@ -1,3 +1,4 @@
+import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { tempText, type Habit } from '../present/units.ts';
 import { adoptedLimits, tightestLimits } from '../core/safety/limits.ts';
@@ -18,19 +19,31 @@ function isTimeZone(zone: string): boolean {
 /** Where the kitchen is and how the household reads amounts, days and clocks. */
 export function kitchenSchema(habit: Habit) {
 	return yup.object({
-		system: oneOf(['metric', 'us'], 'Units').required('Units: metric or US?'),
-		temperature: oneOf(['c', 'f'], 'Temperature').required('Temperature: °C or °F?'),
-		clock: oneOf(['24', '12'], 'Clock').required('Clock: 18:30 or 6:30 pm?'),
-		dayOrder: oneOf(['dmy', 'mdy', 'ymd'], 'Dates').required('Dates: in which order?'),
-		altitudeM: amount('altitude', habit, { label: 'Altitude', min: -400, max: 5000 }).required(
-			'Altitude: 0 at the sea; it sets where water boils.'
+		system: oneOf(['metric', 'us'], w.householdChecks.units).required(
+			w.householdChecks.unitsMetricOrUs
 		),
-		roomC: amount('temperature', habit, { label: 'Kitchen', min: 5, max: 40 }).required(
-			'Kitchen: its usual temperature.'
+		temperature: oneOf(['c', 'f'], w.householdChecks.temperature).required(
+			w.householdChecks.temperatureCOrF
 		),
-		refrigeratorC: amount('temperature', habit, { label: 'Refrigerator', min: 0, max: 8 }).required(
-			'Refrigerator: its usual temperature.'
+		clock: oneOf(['24', '12'], w.householdChecks.clock).required(w.householdChecks.clockOrPm),
+		dayOrder: oneOf(['dmy', 'mdy', 'ymd'], w.householdChecks.dates).required(
+			w.householdChecks.datesInWhichOrder
 		),
+		altitudeM: amount('altitude', habit, {
+			label: w.householdChecks.altitude,
+			min: -400,
+			max: 5000
+		}).required(w.householdChecks.altitudeAtTheSea),
+		roomC: amount('temperature', habit, {
+			label: w.householdChecks.kitchen,
+			min: 5,
+			max: 40
+		}).required(w.householdChecks.kitchenItsUsualTemperature),
+		refrigeratorC: amount('temperature', habit, {
+			label: w.householdChecks.refrigerator,
+			min: 0,
+			max: 8
+		}).required(w.householdChecks.refrigeratorItsUsualTemperature),
 		timeZone: text('Time zone', 60)
 			.required('Time zone: for example Europe/Zurich.')
 			.test(
@@ -44,75 +57,93 @@ export function kitchenSchema(habit: Habit) {
 /** A bowl's inner measures; blank ones mean it was not measured. */
 function bowlFields<const P extends string>(prefix: P, label: string, habit: Habit) {
 	const side = (name: string, min: number, max: number) =>
-		amount('length', habit, { label: `${label}: bowl ${name}`, min, max });
+		amount('length', habit, { label: w.householdChecks.bowl(label, name), min, max });
 	return {
-		[`${prefix}BowlKind`]: oneOf(bowlKinds, `${label}: bowl`),
-		[`${prefix}BowlLengthM`]: side('length', 0.08, 0.6),
-		[`${prefix}BowlWidthM`]: side('width', 0.08, 0.6),
-		[`${prefix}BowlDepthM`]: side('depth', 0.05, 0.4)
+		[w.householdChecks.bowlkind(prefix)]: oneOf(bowlKinds, w.householdChecks.bowl2(label)),
+		[w.householdChecks.bowllengthm(prefix)]: side('length', 0.08, 0.6),
+		[w.householdChecks.bowlwidthm(prefix)]: side('width', 0.08, 0.6),
+		[w.householdChecks.bowldepthm(prefix)]: side('depth', 0.05, 0.4)
 	};
 }
 
 /** Slow cooker and pressure cooker. Blank amounts mean "as usual for its size". */
 export function appliancesSchema(habit: Habit) {
 	return yup.object({
-		slowVolumeL: amount('volume', habit, { label: 'Slow cooker', min: 1, max: 12 }).required(
-			'Slow cooker: its size.'
-		),
-		slowLowW: amount('power', habit, { label: 'Slow cooker on low', min: 40, max: 600 }),
-		slowHighW: amount('power', habit, { label: 'Slow cooker on high', min: 60, max: 800 }),
-		...bowlFields('slow', 'Slow cooker', habit),
+		slowVolumeL: amount('volume', habit, {
+			label: w.householdChecks.slowCooker,
+			min: 1,
+			max: 12
+		}).required(w.householdChecks.slowCookerItsSize),
+		slowLowW: amount('power', habit, {
+			label: w.householdChecks.slowCookerOnLow,
+			min: 40,
+			max: 600
+		}),
+		slowHighW: amount('power', habit, {
+			label: w.householdChecks.slowCookerOnHigh,
+			min: 60,
+			max: 800
+		}),
+		...bowlFields('slow', w.householdChecks.slowCooker, habit),
 		pressureVolumeL: amount('volume', habit, {
-			label: 'Pressure cooker',
+			label: w.householdChecks.pressureCooker,
 			min: 2,
 			max: 15
-		}).required('Pressure cooker: its size.'),
-		pressurePowerW: amount('power', habit, { label: 'Pressure cooker power', min: 300, max: 3000 }),
-		...bowlFields('pressure', 'Pressure cooker', habit)
+		}).required(w.householdChecks.pressureCookerItsSize),
+		pressurePowerW: amount('power', habit, {
+			label: w.householdChecks.pressureCookerPower,
+			min: 300,
+			max: 3000
+		}),
+		...bowlFields('pressure', w.householdChecks.pressureCooker, habit)
 	});
 }
 
 /** Choices and limits of the household; limits can be tightened, never loosened. */
 export function rulesSchema(habit: Habit) {
-	const loosest = (what: string) => `${what}: it can be tightened, not loosened;`;
+	const loosest = (what: string) => w.householdChecks.itCanBeTightened(what);
 	const { firstGateMin, secondGateMin, dangerH, coreAddedK } = adoptedLimits;
 	const tight = tightestLimits;
 	return yup.object({
-		leads: oneOf(['best-by', 'good-to'], 'On the label').required('On the label: which end?'),
-		houseMonths: wholeNumber({ label: 'House months', min: 1, max: 12 }),
+		leads: oneOf(['best-by', 'good-to'], w.householdChecks.onTheLabel).required(
+			w.householdChecks.onTheLabelWhich
+		),
+		houseMonths: wholeNumber({ label: w.householdChecks.houseMonths, min: 1, max: 12 }),
 		firstGateMin: amount('minutes', habit, {
-			label: loosest('First gate'),
+			label: loosest(w.householdChecks.firstGate),
 			min: tight.firstGateMin,
 			max: firstGateMin
-		}).required('First gate: how long at most?'),
+		}).required(w.householdChecks.firstGateHowLong),
 		secondGateMin: amount('minutes', habit, {
-			label: loosest('Second gate'),
+			label: loosest(w.householdChecks.secondGate),
 			min: tight.secondGateMin,
 			max: secondGateMin
-		}).required('Second gate: how long at most?'),
+		}).required(w.householdChecks.secondGateHowLong),
 		dangerMin: amount('minutes', habit, {
-			label: loosest('Slow cooker'),
+			label: loosest(w.householdChecks.slowCooker),
 			min: tight.dangerH * 60,
 			max: dangerH * 60
-		}).required('Slow cooker: how long at most?'),
+		}).required(w.householdChecks.slowCookerHowLong),
 		coreAddedK: wholeNumber({
-			label: 'Core temperatures',
+			label: w.householdChecks.coreTemperatures,
 			min: coreAddedK,
 			max: habit.temperature === 'f' ? tight.coreAddedK * 1.8 : tight.coreAddedK
-		}).required('Core temperatures: 0 adds nothing.')
+		}).required(w.householdChecks.coreTemperaturesAddsNothing)
 	});
 }
 
 /** A freezer and its shelves, one name a line. */
 export function freezerSchema(habit: Habit) {
 	return yup.object({
-		name: text('Freezer', 60).required('Freezer: what do you call it?'),
-		volumeL: amount('volume', habit, { label: 'Room', min: 5, max: 1500 }).required(
-			'Room: how much does it hold?'
+		name: text(w.householdChecks.freezer, 60).required(w.householdChecks.freezerWhatDoYou),
+		volumeL: amount('volume', habit, { label: w.householdChecks.room, min: 5, max: 1500 }).required(
+			w.householdChecks.roomHowMuchDoes
 		),
-		setC: amount('temperature', habit, { label: 'Set to', min: -40, max: -6 }).required(
-			`Set to: usually ${tempText(-18, habit)}.`
-		),
-		shelves: text('Shelves', 600).required('Shelves: at least one name, one a line.')
+		setC: amount('temperature', habit, {
+			label: w.householdChecks.setTo,
+			min: -40,
+			max: -6
+		}).required(w.householdChecks.setToUsually(tempText(-18, habit))),
+		shelves: text(w.householdChecks.shelves, 600).required(w.householdChecks.shelvesAtLeastOne)
 	});
 }

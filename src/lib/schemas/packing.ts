@@ -1,3 +1,4 @@
+import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { containerKeys } from '../core/tables/containers.ts';
 import { addMonths } from '../core/units/day.ts';
@@ -7,22 +8,40 @@ import { amount, day, oneOf, wholeNumber } from './fields.ts';
 /** Dividing a batch into packs. `today` is the household's day: nothing was packed in the future or long ago. */
 export function packingSchema(habit: Habit, today: string) {
 	return yup.object({
-		dishId: yup.number().integer().required('Choose a dish.'),
+		dishId: yup.number().integer().required(w.packingChecks.chooseADish),
 		coolingRunId: yup
 			.number()
 			.integer()
 			.transform((_, original) => (original ? Number(original) : undefined)),
-		count: wholeNumber({ label: 'Packs', min: 1, max: 40 }).required('Packs: how many?'),
-		servings: wholeNumber({ label: 'Servings in each', min: 1, max: 24 }).required(
-			'Servings in each: how many?'
+		count: wholeNumber({ label: w.packingChecks.packs, min: 1, max: 40 }).required(
+			w.packingChecks.packsHowMany
 		),
-		container: oneOf(containerKeys, 'Container').required('Container: what does it go into?'),
-		massKg: amount('mass', habit, { label: 'Weight of each', min: 0.02, max: 8 }).required(
-			'Weight of each: put one on the scale.'
+		servings: wholeNumber({ label: w.packingChecks.servingsInEach, min: 1, max: 24 }).required(
+			w.packingChecks.servingsInEachHow
 		),
-		lengthM: amount('length', habit, { label: 'Length of the block', min: 0.02, max: 0.6 }),
-		widthM: amount('length', habit, { label: 'Width of the block', min: 0.02, max: 0.6 }),
-		thicknessM: amount('length', habit, { label: 'Thickness of the block', min: 0.003, max: 0.2 }),
+		container: oneOf(containerKeys, w.packingChecks.container).required(
+			w.packingChecks.containerWhatDoesIt
+		),
+		massKg: amount('mass', habit, {
+			label: w.packingChecks.weightOfEach,
+			min: 0.02,
+			max: 8
+		}).required(w.packingChecks.weightOfEachPut),
+		lengthM: amount('length', habit, {
+			label: w.packingChecks.lengthOfTheBlock,
+			min: 0.02,
+			max: 0.6
+		}),
+		widthM: amount('length', habit, {
+			label: w.packingChecks.widthOfTheBlock,
+			min: 0.02,
+			max: 0.6
+		}),
+		thicknessM: amount('length', habit, {
+			label: w.packingChecks.thicknessOfTheBlock,
+			min: 0.003,
+			max: 0.2
+		}),
 		packedOn: day('Packed on', habit, today)
 			.required('Packed on: which day?')
 			.test('future', 'Packed on: that day is still to come.', (value) => !value || value <= today)
@@ -48,7 +67,7 @@ export function packingSchema(habit: Habit, today: string) {
 		shelfId: yup
 			.number()
 			.integer()
-			.typeError('Shelf: choose where it goes.')
-			.required('Shelf: choose where it goes.')
+			.typeError(w.packingChecks.shelfChooseWhereIt)
+			.required(w.packingChecks.shelfChooseWhereIt)
 	});
 }

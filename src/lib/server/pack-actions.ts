@@ -1,3 +1,4 @@
+import { w } from '../present/wording/index.ts';
 import { fail } from '@sveltejs/kit';
 import type { Db } from './db/open.ts';
 import { setPackStatus } from './repos/packs.ts';
@@ -13,14 +14,14 @@ export const packActions = {
 	cooked: async ({ params, locals }: PackEvent) => {
 		if (!(await cookPack(locals.db, params.code, Date.now())))
 			return fail(409, {
-				message: 'This pack was already marked cooked, perhaps on another device.'
+				message: w.packActionsAnswers.thisPackWasAlready
 			});
 		return { done: true };
 	},
 	putBack: async ({ params, locals }: PackEvent) => {
 		const change = { from: 'cooked', to: 'frozen', cookedAtMs: null } as const;
 		if (!(await setPackStatus(locals.db, params.code, change)))
-			return fail(409, { message: 'This pack is back in the freezer already.' });
+			return fail(409, { message: w.packActionsAnswers.thisPackIsBack });
 		return { done: true };
 	}
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import type { StoredPart } from '$lib/core';
 	import type { SourceKey } from '$lib/core/tables/sources';
 	import { dayText } from '$lib/present/time';
@@ -30,34 +31,41 @@
 		storage.limitingPart === null ? null : storage.parts[storage.limitingPart]
 	);
 	const note = $derived({
-		title: 'Best by',
-		rule: `The shortest quality time of what is in it, by the low end of the published range. Food kept at ${tempText(-18, habit)} stays safe for longer; it loses quality. A freezer warmer than ${tempText(-18, habit)} shortens it.`,
+		title: w.bestBy.bestBy,
+		rule: w.bestBy.theShortestQualityTime(tempText(-18, habit), tempText(-18, habit)),
 		inputs: [
-			{ name: 'packed on', value: dayText(packedOn, habit) },
+			{ name: w.bestBy.packedOn, value: dayText(packedOn, habit) },
 			...(limiting
-				? [{ name: 'what limits it', value: `${groupWords[limiting.group]}, ${limiting.state}` }]
+				? [
+						{
+							name: w.bestBy.whatLimitsIt,
+							value: `${groupWords[limiting.group]}, ${limiting.state}`
+						}
+					]
 				: []),
 			...(storage.months
 				? [
 						{
-							name: 'months',
+							name: w.bestBy.months,
 							value:
 								storage.months.from === storage.months.to
 									? String(storage.months.to)
-									: `${storage.months.from} to ${storage.months.to}`
+									: w.bestBy.to(storage.months.from, storage.months.to)
 						}
 					]
 				: []),
-			{ name: 'freezer set to', value: tempText(storage.freezerC, habit) },
+			{ name: w.bestBy.freezerSetTo, value: tempText(storage.freezerC, habit) },
 			...(storage.goodTo
-				? [{ name: 'high end of the range', value: dayText(storage.goodTo, habit) }]
+				? [{ name: w.bestBy.highEndOfThe, value: dayText(storage.goodTo, habit) }]
 				: []),
 			...(storage.bestBySet
 				? [
-						{ name: 'the day was written by hand', value: 'yes' },
+						{ name: w.bestBy.theDayWasWritten, value: 'yes' },
 						{
-							name: 'computed',
-							value: storage.computedBestBy ? dayText(storage.computedBestBy, habit) : 'no figure'
+							name: w.bestBy.computed,
+							value: storage.computedBestBy
+								? dayText(storage.computedBestBy, habit)
+								: w.bestBy.noFigure
 						}
 					]
 				: [])
@@ -66,4 +74,6 @@
 	});
 </script>
 
-<Why {note}><b>{storage.bestBy ? dayText(storage.bestBy, habit) : 'no published figure'}</b></Why>
+<Why {note}
+	><b>{storage.bestBy ? dayText(storage.bestBy, habit) : w.bestBy.noPublishedFigure}</b></Why
+>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import type { CookOption } from '$lib/core';
 	import type { StartPlan } from '$lib/core/table/when-to-start';
 	import { durationText, instantText } from '$lib/present/time';
@@ -44,14 +45,14 @@
 		if (appliance === 'pressure-cooker' && option.comeUpMin !== null) {
 			const rest = option.totalMin.to - option.comeUpMin - option.setMin.to;
 			return [
-				{ name: 'come-up', min: option.comeUpMin, tone: 'cold' },
-				{ name: 'hold', min: option.setMin.to, tone: 'ember' },
-				{ name: 'release', min: rest, tone: 'mustard' }
+				{ name: w.cookRuler.comeUp, min: option.comeUpMin, tone: 'cold' },
+				{ name: w.cookRuler.hold, min: option.setMin.to, tone: 'ember' },
+				{ name: w.cookRuler.release, min: rest, tone: 'mustard' }
 			];
 		}
 		return [
 			{
-				name: appliance === 'oven' ? 'in the oven' : 'in the cooker',
+				name: appliance === 'oven' ? w.cookRuler.inTheOven : w.cookRuler.inTheCooker,
 				min: option.totalMin.to,
 				tone: 'ember'
 			}
@@ -59,14 +60,14 @@
 	}
 </script>
 
-<div class="ruler" role="group" aria-label="When to start, on a ruler that ends at serving">
+<div class="ruler" role="group" aria-label={w.cookRuler.whenToStartOn}>
 	<div class="scale" aria-hidden="true">
 		{#each ticks as tick (tick)}
 			<span style="left: {at(tick)}%">{instantText(tick, habit)}</span>
 		{/each}
 	</div>
 	{#if nowMs < serveAtMs && at(nowMs) > 0}
-		<i class="now" style="left: {at(nowMs)}%" aria-hidden="true"><b>now</b></i>
+		<i class="now" style="left: {at(nowMs)}%" aria-hidden="true"><b>{w.cookRuler.now}</b></i>
 	{/if}
 	<i class="post" aria-hidden="true"></i>
 	{#each ways as { option, plan } (JSON.stringify(option.method))}
@@ -77,7 +78,7 @@
 					>{option.advice === 'refused'
 						? 'refused'
 						: plan && !plan.fits
-							? 'too late for then'
+							? w.cookRuler.tooLateForThen
 							: option.advice}</b
 				>
 			</p>
@@ -93,10 +94,12 @@
 				{:else}
 					<div class="bar no">
 						<small
-							>would be ready {instantText(
-								nowMs + (serveAtMs - (plan.takeOutAtMs ?? plan.startAtMs)),
-								habit,
-								nowMs
+							>{w.cookRuler.wouldBeReady(
+								instantText(
+									nowMs + (serveAtMs - (plan.takeOutAtMs ?? plan.startAtMs)),
+									habit,
+									nowMs
+								)
 							)}</small
 						>
 					</div>
@@ -105,9 +108,9 @@
 				<div class="bar no">
 					<small>
 						{option.computedMin
-							? `refused: ${durationText(option.computedMin.likely)} by the model`
+							? w.cookRuler.refusedByTheModel(durationText(option.computedMin.likely))
 							: 'refused'}{option.instead
-							? ` · better: ${methodText(option.instead.method, habit)}, ${option.instead.state}`
+							? w.cookRuler.better(methodText(option.instead.method, habit), option.instead.state)
 							: ''}
 					</small>
 				</div>

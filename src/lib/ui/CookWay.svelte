@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import type { CookOption, DishKind, PressureCooker, SlowCooker } from '$lib/core';
 	import type { ConvertInput } from '$lib/core';
 	import type { StartPlan } from '$lib/core/table/when-to-start';
@@ -60,46 +61,46 @@
 	);
 	const note = $derived({
 		title: `${methodText(option.method, habit)}, ${stateText(option.state)}`,
-		rule: `${
+		rule: w.cookWay.theRangeRunsFrom(
 			asked.reheat
 				? 'A cooked dish made hot again: the first time at which its coldest point is at the core temperature and held long enough.'
 				: 'The time that gives the coldest point (for braised roasts the whole piece) the same cooking as the recipe’s own instruction, and at least the core temperature.'
-		} The range runs from one in ten sooner to one in ten later: power, losses, heat transfer, thickness, how the food conducts and its start are each let vary.`,
+		),
 		inputs: [
-			{ name: 'kind', value: kindWords[asked.kind].name },
-			{ name: 'weight', value: massText(packing.massKg, habit) },
+			{ name: w.cookWay.kind, value: kindWords[asked.kind].name },
+			{ name: w.cookWay.weight, value: massText(packing.massKg, habit) },
 			{
-				name: 'block',
+				name: w.cookWay.block,
 				value: `${lengthText(packing.lengthM, habit)} × ${lengthText(packing.widthM, habit)} × ${lengthText(packing.thicknessM, habit)}`
 			},
-			{ name: 'start', value: tempText(option.state === 'frozen' ? -18 : 4, habit) },
-			{ name: 'altitude', value: altitudeText(asked.altitudeM, habit) },
-			...(cooker ? [{ name: 'cooker', value: volumeText(cooker.volumeL, habit) }] : []),
+			{ name: w.cookWay.start, value: tempText(option.state === 'frozen' ? -18 : 4, habit) },
+			{ name: w.cookWay.altitude, value: altitudeText(asked.altitudeM, habit) },
+			...(cooker ? [{ name: w.cookWay.cooker, value: volumeText(cooker.volumeL, habit) }] : []),
 			asked.known
 				? {
-						name: 'recipe says',
+						name: w.cookWay.recipeSays,
 						value: `${methodText(asked.known.method, habit)}, ${rangeText(asked.known.minutes.from, asked.known.minutes.to)}`
 					}
 				: {
-						name: 'recipe says',
-						value: asked.reheat ? 'make hot again' : 'nothing: the kind’s own target'
+						name: w.cookWay.recipeSays,
+						value: asked.reheat ? w.cookWay.makeHotAgain : w.cookWay.nothingTheKindsOwn
 					},
 			...(asked.reheat
 				? []
 				: [
 						{
-							name: `cooking wanted, minutes at ${tempText(100, habit)}`,
+							name: w.cookWay.cookingWantedMinutesAt(tempText(100, habit)),
 							value: rangeNumber(packing.card.targetCookMin)
 						}
 					]),
 			...(option.comeUpMin !== null
-				? [{ name: 'come-up', value: durationText(option.comeUpMin) }]
+				? [{ name: w.cookWay.comeUp, value: durationText(option.comeUpMin) }]
 				: []),
 			...(option.hazardH
 				? [
 						{
-							name: `worst part between ${dangerRangeText(habit)}`,
-							value: `${hours(option.hazardH.likely)}, at worst ${hours(option.hazardH.worst)}`
+							name: w.cookWay.worstPartBetween(dangerRangeText(habit)),
+							value: w.cookWay.atWorst(hours(option.hazardH.likely), hours(option.hazardH.worst))
 						}
 					]
 				: [])
@@ -130,37 +131,38 @@
 	{#if option.setMin}
 		<p>
 			<Why {note}><b class="text-xl">{rangeText(option.setMin.from, option.setMin.to)}</b></Why>
-			{pressure ? 'at pressure' : ''}
-			<span class="quiet">likely {durationText(option.setMin.likely)}</span>
+			{pressure ? w.cookWay.atPressure : ''}
+			<span class="quiet">{w.cookWay.likely(durationText(option.setMin.likely))}</span>
 		</p>
 		{#if pressure && option.totalMin}<p class="quiet">
-				{durationText(option.totalMin.to)} in all, with come-up, release and ten minutes’ rest.
+				{w.cookWay.inAllWithCome(durationText(option.totalMin.to))}
 			</p>{/if}
 		{#if plan}
 			<p>
-				{#if plan.takeOutAtMs !== null}Out of the freezer by <b
-						>{instantText(plan.takeOutAtMs, habit, nowMs)}</b
-					>, into the refrigerator on a tray.<br />{/if}
-				{#if plan.fits}Switch on by <b>{instantText(plan.startAtMs, habit, nowMs)}</b>.{:else}<b
-						>Too late for then.</b
+				{#if plan.takeOutAtMs !== null}{w.cookWay.outOfTheFreezer}
+					<b>{instantText(plan.takeOutAtMs, habit, nowMs)}</b>{w.cookWay.intoTheRefrigeratorOn}<br
+					/>{/if}
+				{#if plan.fits}{w.cookWay.switchOnBy}
+					<b>{instantText(plan.startAtMs, habit, nowMs)}</b>.{:else}<b>{w.cookWay.tooLateForThen}</b
 					>{/if}
 			</p>
 		{/if}
 	{:else if shownMin}
 		<p>
-			The model says <Why {note}>{rangeText(shownMin.from, shownMin.to)}</Why>, which is not advice.
+			{w.cookWay.theModelSays}
+			<Why {note}>{rangeText(shownMin.from, shownMin.to)}</Why>{w.cookWay.whichIsNotAdvice}
 		</p>
 	{/if}
 	<p class="quiet">
 		{#if option.coreEndC !== null}
-			middle at <b>{tempText(option.coreEndC, habit)}</b>
+			{w.cookWay.middleAt} <b>{tempText(option.coreEndC, habit)}</b>
 		{/if}
 		{#if option.hazardH}
-			· {hours(option.hazardH.likely)} between {dangerRangeText(habit)}{/if}
+			{w.cookWay.between(hours(option.hazardH.likely), dangerRangeText(habit))}{/if}
 		{#if option.method.appliance !== 'oven'}
-			· {Math.round(option.fill01 * 100)} % full{/if}
+			{w.cookWay.full(Math.round(option.fill01 * 100))}{/if}
 		{#if option.goodUntilMin !== null}
-			· still good until {durationText(option.goodUntilMin)}{/if}
+			{w.cookWay.stillGoodUntil(durationText(option.goodUntilMin))}{/if}
 	</p>
 	{#if option.reasons.length > 0}
 		<ul class="list-disc pl-5">
@@ -174,5 +176,5 @@
 			{/each}
 		</ul>
 	{/if}
-	{#if addOnDay && option.advice !== 'refused'}<p>On the day: {addOnDay}</p>{/if}
+	{#if addOnDay && option.advice !== 'refused'}<p>{w.cookWay.onTheDay(addOnDay)}</p>{/if}
 </section>

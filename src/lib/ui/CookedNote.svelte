@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import type { Habit } from '$lib/present/habit';
 	import { instantText } from '$lib/present/time';
@@ -15,8 +16,9 @@
 	class="plate no-print mb-4 flex flex-wrap items-center gap-4"
 >
 	<p class="flex-1">
-		<b>Cooked</b>{cookedAtMs === null ? '' : `, ${instantText(cookedAtMs, habit, clock.ms)}`}: it is
-		out of the freezer.
+		<b>{w.cookedNote.cooked}</b>{w.cookedNote.itIsOutOf(
+			cookedAtMs === null ? '' : `, ${instantText(cookedAtMs, habit, clock.ms)}`
+		)}
 	</p>
-	<Press type="submit">Put it back</Press>
+	<Press type="submit">{w.cookedNote.putItBack}</Press>
 </form>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
 	import type { SafetyLimits } from '$lib/core/safety/limits';
 	import { coolingRuleText, coolingSentence } from '$lib/present/cooling-words';
@@ -41,22 +42,26 @@
 	const view = $derived(coolingView(run, clock.ms, limits));
 	const sentence = $derived(coolingSentence(view, run.forecast.rule, run.place, habit));
 	const nowMin = $derived(((run.endedAtMs ?? clock.ms) - run.startedAtMs) / 60_000);
-	const gate = (min: number | null) => (min === null ? 'not within a day' : durationText(min));
+	const gate = (min: number | null) =>
+		min === null ? w.coolingPlate.notWithinADay : durationText(min);
 	const note = $derived({
-		title: 'How it cools',
-		rule: `${coolingRuleText(run.forecast.rule, limits, habit)} The curve is conduction through this footprint and depth, with the surroundings on its faces; the verdict counts with the unfavourable end: less heat taken off, a little thicker, a warmer place, no stirring inside.`,
+		title: w.coolingPlate.howItCools,
+		rule: w.coolingPlate.theCurveIsConduction(coolingRuleText(run.forecast.rule, limits, habit)),
 		inputs: [
-			{ name: 'start', value: tempText(run.input.startC, habit) },
-			{ name: 'depth of the food', value: lengthText(run.depthM, habit) },
-			{ name: 'amount', value: volumeText(run.volumeL, habit) },
-			{ name: 'place', value: placeWords[run.place] },
-			{ name: 'kitchen', value: tempText(run.input.roomC ?? 21, habit) },
-			{ name: 'refrigerator', value: tempText(run.input.refrigeratorC ?? 4, habit) },
-			{ name: 'lid', value: run.input.lid ? 'on' : 'off' },
-			{ name: 'stirred', value: run.input.stirred ? 'yes' : 'no' },
-			{ name: `${tempText(57, habit)} passed after`, value: durationText(view.clockStartMin) },
-			{ name: `then at ${tempText(21, habit)} after`, value: gate(view.to21Min) },
-			{ name: `and at ${tempText(5, habit)} after`, value: gate(view.to5Min) }
+			{ name: w.coolingPlate.start, value: tempText(run.input.startC, habit) },
+			{ name: w.coolingPlate.depthOfTheFood, value: lengthText(run.depthM, habit) },
+			{ name: w.coolingPlate.amount, value: volumeText(run.volumeL, habit) },
+			{ name: w.coolingPlate.place, value: placeWords[run.place] },
+			{ name: w.coolingPlate.kitchen, value: tempText(run.input.roomC ?? 21, habit) },
+			{ name: w.coolingPlate.refrigerator, value: tempText(run.input.refrigeratorC ?? 4, habit) },
+			{ name: w.coolingPlate.lid, value: run.input.lid ? 'on' : 'off' },
+			{ name: w.coolingPlate.stirred, value: run.input.stirred ? 'yes' : 'no' },
+			{
+				name: w.coolingPlate.passedAfter(tempText(57, habit)),
+				value: durationText(view.clockStartMin)
+			},
+			{ name: w.coolingPlate.thenAtAfter(tempText(21, habit)), value: gate(view.to21Min) },
+			{ name: w.coolingPlate.andAtAfter(tempText(5, habit)), value: gate(view.to5Min) }
 		],
 		sources: ['food-code-2022' as const, 'appliance-model' as const, 'choi-okos-1986' as const]
 	});
@@ -76,21 +81,26 @@
 		<Word tone={tone[view.verdict]} text={verdictWords[view.verdict]} />
 	</div>
 	<p class="quiet">
-		{run.vessel} · {volumeText(run.volumeL, habit)} · {lengthText(run.depthM, habit)} deep · {placeWords[
-			run.place
-		]}
+		{w.coolingPlate.deep(
+			run.vessel,
+			volumeText(run.volumeL, habit),
+			lengthText(run.depthM, habit),
+			placeWords[run.place]
+		)}
 	</p>
 	<div class="mt-2">
 		<CoolingChart
 			input={{ view, nowMin, rule: run.forecast.rule, habit, limits }}
-			label="Cooling curve of {run.name}: {sentence.says}"
+			label={w.coolingPlate.coolingCurveOf(run.name, sentence.says)}
 			{heightPx}
 		/>
 	</div>
 	<p class="mt-2">
 		<Why {note}>{sentence.says}</Why>
 		<b>{sentence.todo}</b>
-		{#if run.forecast.iceNeededKg}It takes about {massText(run.forecast.iceNeededKg, habit)} of ice.{/if}
+		{#if run.forecast.iceNeededKg}{w.coolingPlate.itTakesAboutOf(
+				massText(run.forecast.iceNeededKg, habit)
+			)}{/if}
 	</p>
 	{@render children?.()}
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { dishKindNames } from '$lib/core/tables/dish-kinds';
 	import { parseIngredientLines } from '$lib/formats/ingredient-line';
@@ -49,94 +50,92 @@
 	)}
 >
 	<section class="plate grid content-start gap-4">
-		<h2>The dish</h2>
-		<Field name="name" label="Name" bind:value={typed.name} error={errors.name} />
+		<h2>{w.dishForm.theDish}</h2>
+		<Field name="name" label={w.dishForm.name} bind:value={typed.name} error={errors.name} />
 		<div class="grid grid-cols-2 gap-4">
 			<Field
 				name="servings"
-				label="Servings"
+				label={w.dishForm.servings}
 				bind:value={typed.servings}
 				error={errors.servings}
 				inputmode="numeric"
 			/>
 			<Choice
 				name="state"
-				label="Goes into the freezer"
+				label={w.dishForm.goesIntoTheFreezer}
 				bind:value={typed.state}
 				error={errors.state}
 				items={[
-					{ value: 'cooked', name: 'cooked, cooled first' },
-					{ value: 'raw', name: 'raw, to be cooked later' }
+					{ value: 'cooked', name: w.dishForm.cookedCooledFirst },
+					{ value: 'raw', name: w.dishForm.rawToBeCooked }
 				]}
 			/>
 		</div>
 		<Choice
 			name="kind"
-			label="Kind"
+			label={w.dishForm.kind}
 			bind:value={typed.kind}
 			error={errors.kind}
 			hint={typed.kind
 				? kindWords[typed.kind as keyof typeof kindWords]?.hint
-				: 'how its doneness is judged'}
+				: w.dishForm.howItsDonenessIs}
 			items={dishKindNames.map((kind) => ({ value: kind, name: kindWords[kind].name }))}
 		/>
 		<LongText
 			name="lines"
-			label="Ingredients, one a line"
+			label={w.dishForm.ingredientsOneALine}
 			rows={10}
 			bind:value={typed.lines}
 			error={errors.lines}
-			hint="Any units. Write “on the day” or “to serve” behind a line that is not frozen."
+			hint={w.dishForm.anyUnitsWriteOn}
 		/>
 		<LongText
 			name="method"
-			label="Method, a few lines"
+			label={w.dishForm.methodAFewLines}
 			rows={4}
 			bind:value={typed.method}
 			error={errors.method}
 		/>
 		<Field
 			name="addOnDay"
-			label="To add on the day"
+			label={w.dishForm.toAddOnThe}
 			bind:value={typed.addOnDay}
 			error={errors.addOnDay}
-			hint="goes on the label: 120 mL cream, stirred in at the end"
+			hint={w.dishForm.goesOnTheLabel}
 		/>
 	</section>
 	<div class="grid content-start gap-5">
 		<section class="plate grid gap-4">
-			<h2>What its recipe says about cooking</h2>
-			<p class="quiet">
-				One instruction is enough; the other appliances are worked out from it. None is fine too.
-			</p>
+			<h2>{w.dishForm.whatItsRecipeSays}</h2>
+			<p class="quiet">{w.dishForm.oneInstructionIsEnough}</p>
 			<div class="grid grid-cols-2 gap-4">
 				<Choice
 					name="appliance"
-					label="Appliance"
+					label={w.dishForm.appliance}
 					bind:value={typed.appliance}
 					error={errors.appliance}
-					placeholder="no instruction"
+					placeholder={w.dishForm.noInstruction}
 					items={[
-						{ value: 'slow-cooker', name: 'slow cooker' },
-						{ value: 'pressure-cooker', name: 'pressure cooker' },
-						{ value: 'oven', name: 'oven, covered' }
+						{ value: 'slow-cooker', name: w.dishForm.slowCooker },
+						{ value: 'pressure-cooker', name: w.dishForm.pressureCooker },
+						{ value: 'oven', name: w.dishForm.ovenCovered }
 					]}
 				/>
 				{#if typed.appliance === 'slow-cooker'}
 					<Choice
 						name="setting"
-						label="Setting"
+						label={w.dishForm.setting}
 						bind:value={typed.setting}
 						error={errors.setting}
 						items={[
-							{ value: 'low', name: 'low' },
-							{ value: 'high', name: 'high' }
+							{ value: 'low', name: w.dishForm.low },
+							{ value: 'high', name: w.dishForm.high }
 						]}
 					/>
 				{:else if typed.appliance === 'oven'}
 					<Field
 						name="ovenC"
-						label="Oven"
+						label={w.dishForm.oven}
 						bind:value={typed.ovenC}
 						error={errors.ovenC}
 						hint={unitHint('temperature', habit)}
@@ -146,47 +145,47 @@
 			{#if typed.appliance}
 				<Choice
 					name="instructionState"
-					label="From"
+					label={w.dishForm.from}
 					bind:value={typed.instructionState}
 					error={errors.instructionState}
 					items={[
-						{ value: 'fresh', name: 'fresh, just put together' },
-						{ value: 'thawed', name: 'thawed, from the refrigerator' },
-						{ value: 'frozen', name: 'frozen solid' }
+						{ value: 'fresh', name: w.dishForm.freshJustPutTogether },
+						{ value: 'thawed', name: w.dishForm.thawedFromTheRefrigerator },
+						{ value: 'frozen', name: w.dishForm.frozenSolid }
 					]}
 				/>
 				<div class="grid grid-cols-2 gap-4">
 					<Field
 						name="fromMin"
-						label="Time from"
+						label={w.dishForm.timeFrom}
 						bind:value={typed.fromMin}
 						error={errors.fromMin}
-						hint="6 h, 25 min, 1 h 30"
+						hint={w.dishForm.hMinH}
 					/>
 					<Field
 						name="toMin"
-						label="to"
+						label={w.dishForm.to}
 						bind:value={typed.toMin}
 						error={errors.toMin}
-						hint="same if one time"
+						hint={w.dishForm.sameIfOneTime}
 					/>
 				</div>
 			{/if}
-			<div><Press type="submit" first disabled={busy}>{busy ? 'Saving…' : submit}</Press></div>
+			<div>
+				<Press type="submit" first disabled={busy}>{busy ? w.dishForm.saving : submit}</Press>
+			</div>
 			{#if Object.keys(errors).length > 0}
-				<p class="entry-error" role="alert">
-					Not saved yet: see the marked fields. Everything typed is still here.
-				</p>
+				<p class="entry-error" role="alert">{w.dishForm.notSavedYetSee}</p>
 			{/if}
 		</section>
 		<section class="plate">
-			<h2>As it is understood</h2>
+			<h2>{w.dishForm.asItIsUnderstood}</h2>
 			{#if read.length > 0}
 				<LinesTable lines={read} {habit} />
 			{:else if (typed.lines ?? '').length > longestPaste}
-				<p class="entry-error mt-2">Too long to read as one dish.</p>
+				<p class="entry-error mt-2">{w.dishForm.tooLongToRead}</p>
 			{:else}
-				<p class="quiet mt-2">Lines appear here as you type: quantity, unit, item and cut.</p>
+				<p class="quiet mt-2">{w.dishForm.linesAppearHereAs}</p>
 			{/if}
 		</section>
 	</div>

@@ -1,9 +1,10 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { keyList } from './shortcuts.svelte';
 </script>
 
 <button type="button" class="ask" aria-haspopup="dialog" onclick={() => (keyList.open = true)}>
-	Keys <b>?</b>
+	{w.keysButton.keys} <b>?</b>
 </button>
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import type { Snippet } from 'svelte';
 	import { page } from '$app/state';
 
@@ -8,18 +9,18 @@
 	}: { counts: { dishes: number; cooling: number; packs: number }; children: Snippet } = $props();
 
 	const stations = $derived([
-		{ path: '/menu', name: 'Menu', live: String(counts.dishes) },
-		{ path: '/cool', name: 'Cool', live: counts.cooling ? String(counts.cooling) : '' },
-		{ path: '/pack', name: 'Pack', live: '' },
-		{ path: '/freezer', name: 'Freezer', live: String(counts.packs) },
-		{ path: '/table', name: 'Table', live: '' }
+		{ path: '/menu', name: w.rail.menu, live: String(counts.dishes) },
+		{ path: '/cool', name: w.rail.cool, live: counts.cooling ? String(counts.cooling) : '' },
+		{ path: '/pack', name: w.rail.pack, live: '' },
+		{ path: '/freezer', name: w.rail.freezer, live: String(counts.packs) },
+		{ path: '/table', name: w.rail.table, live: '' }
 	]);
 	const here = (path: string) =>
 		page.url.pathname === path || page.url.pathname.startsWith(`${path}/`);
 </script>
 
 <header class="rail no-print">
-	<nav aria-label="Stations">
+	<nav aria-label={w.rail.stations}>
 		<ul>
 			{#each stations as station (station.path)}
 				<li>
@@ -35,7 +36,7 @@
 	</nav>
 	<div class="corner">
 		<a class="home" href="/household" aria-current={here('/household') ? 'page' : undefined}
-			>Almacen <small>household</small></a
+			>{w.rail.almacen} <small>{w.rail.household}</small></a
 		>
 		<p class="quiet aside">{@render children()}</p>
 	</div>
@@ -130,7 +131,7 @@
 		.home {
 			margin: 2px 12px 0 0;
 			font-size: 16px;
-			min-height: 44px;
+			min-height: 48px;
 			display: flex;
 			gap: 6px;
 			align-items: center;

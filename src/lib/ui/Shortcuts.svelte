@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import { isTyping, keyList, shortcuts, singleKeys } from './shortcuts.svelte';
 
@@ -21,17 +22,23 @@
 <svelte:window onkeydown={press} />
 
 {#if keyList.open}
-	<Modal bind:open={keyList.open} title="Keys" size="sm" class="plate why-panel" outsideclose>
+	<Modal
+		bind:open={keyList.open}
+		title={w.shortcuts.keys}
+		size="sm"
+		class="plate why-panel"
+		outsideclose
+	>
 		<table class="ledger">
-			<thead><tr><th>key</th><th>does</th></tr></thead>
+			<thead><tr><th>{w.shortcuts.key}</th><th>{w.shortcuts.does}</th></tr></thead>
 			<tbody>
-				<tr><td><kbd>?</kbd></td><td>This list</td></tr>
+				<tr><td><kbd>?</kbd></td><td>{w.shortcuts.thisList}</td></tr>
 				{#each shortcuts as shortcut (shortcut.key)}
 					<tr><td><kbd>{shortcut.key}</kbd></td><td>{shortcut.does}</td></tr>
 				{/each}
-				<tr><td><kbd>Tab</kbd></td><td>To the next thing; Shift + Tab back</td></tr>
-				<tr><td><kbd>Enter</kbd></td><td>Do it: press, open, save the form</td></tr>
-				<tr><td><kbd>Esc</kbd></td><td>Close a panel</td></tr>
+				<tr><td><kbd>Tab</kbd></td><td>{w.shortcuts.toTheNextThing}</td></tr>
+				<tr><td><kbd>Enter</kbd></td><td>{w.shortcuts.doItPressOpen}</td></tr>
+				<tr><td><kbd>Esc</kbd></td><td>{w.shortcuts.closeAPanel}</td></tr>
 			</tbody>
 		</table>
 		<label class="tick">
@@ -39,7 +46,8 @@
 				type="checkbox"
 				checked={singleKeys.on}
 				onchange={(event) => singleKeys.set(event.currentTarget.checked)}
-			/> single keys work on this device
+			/>
+			{w.shortcuts.singleKeysWorkOn}
 		</label>
 	</Modal>
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { lengthText, type Habit } from '$lib/present/units';
 
 	let {
@@ -24,7 +25,7 @@
 	height={Math.max(heightPx + 4, 22)}
 	viewBox="0 0 {widthPx + 4} {Math.max(heightPx + 4, 22)}"
 	role="img"
-	aria-label="{text} thick"
+	aria-label={w.slab.thick(text)}
 >
 	<g transform="translate(2 {(Math.max(heightPx + 4, 22) - heightPx) / 2})">
 		<path

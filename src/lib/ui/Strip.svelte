@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
 	import type { SafetyLimits } from '$lib/core/safety/limits';
 	import { clockText } from '$lib/present/time';
@@ -28,18 +29,18 @@
 	);
 </script>
 
-<div class="strip no-print" aria-label="Running clocks" role="region">
+<div class="strip no-print" aria-label={w.strip.runningClocks} role="region">
 	{#each shown as { run, view, left, wants } (run.id)}
 		<a href="/cool/{run.id}" class="tag" class:wants>
 			<span>{run.name} · {placeWords[run.place]}</span>
 			<b>
-				about {tempText(view.nowC, habit)}{#if view.next && left !== null},
-					{left < 0 ? 'gate passed by' : 'gate in'}
-					{clockText(Math.abs(left))}{:else}, cold{/if}
+				{w.strip.about(tempText(view.nowC, habit))}{#if view.next && left !== null},
+					{left < 0 ? w.strip.gatePassedBy : w.strip.gateIn}
+					{clockText(Math.abs(left))}{:else}{w.strip.cold}{/if}
 			</b>
 		</a>
 	{:else}
-		<span class="quiet py-2">Nothing is cooling.</span>
+		<span class="quiet py-2">{w.strip.nothingIsCooling}</span>
 	{/each}
 </div>
 
@@ -62,7 +63,8 @@
 		padding: 6px 12px;
 		text-decoration: none;
 		font-size: 15px;
-		min-height: 34px;
+		align-items: center;
+		min-height: 48px;
 	}
 	.tag.wants {
 		background: var(--mustard-pale);
@@ -78,9 +80,7 @@
 		.tag {
 			flex: 0 0 auto;
 			max-width: 82%;
-			min-height: 48px;
 			padding: 6px 10px;
-			align-items: center;
 		}
 	}
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
 	import { undoWords } from '$lib/present/undo-words';
@@ -10,19 +11,21 @@
 	const from = $derived(page.url.pathname + page.url.search);
 </script>
 
-<div class="lines no-print" role="status" aria-label="What can be taken back">
+<div class="lines no-print" role="status" aria-label={w.undoLines.whatCanBeTaken}>
 	{#each undos as undo (undo.id)}
 		<div class="tape line">
 			<span class="flex-1 font-semibold">{undoWords[undo.action.kind](undo.what)}</span>
 			<form method="POST" action="/undo?/takeBack" use:enhance>
 				<input type="hidden" name="id" value={undo.id} />
 				<input type="hidden" name="from" value={from} />
-				<Press type="submit" data-undo>Undo</Press>
+				<Press type="submit" data-undo>{w.undoLines.undo}</Press>
 			</form>
 			<form method="POST" action="/undo?/dismiss" use:enhance>
 				<input type="hidden" name="id" value={undo.id} />
 				<input type="hidden" name="from" value={from} />
-				<Press type="submit" aria-label="Dismiss: {undoWords[undo.action.kind](undo.what)}">×</Press
+				<Press
+					type="submit"
+					aria-label={w.undoLines.dismiss(undoWords[undo.action.kind](undo.what))}>×</Press
 				>
 			</form>
 		</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import type { Snippet } from 'svelte';
 	import { sources } from '$lib/core/tables/sources';
@@ -18,7 +19,7 @@
 		<p>{note.rule}</p>
 		{#if note.inputs.length > 0}
 			<table class="ledger">
-				<thead><tr><th>what went in</th><th>value</th></tr></thead>
+				<thead><tr><th>{w.why.whatWentIn}</th><th>{w.why.value}</th></tr></thead>
 				<tbody>
 					{#each note.inputs as input (input.name)}
 						<tr><td>{input.name}</td><td><b>{input.value}</b></td></tr>
@@ -26,7 +27,7 @@
 				</tbody>
 			</table>
 		{/if}
-		<h3 class="font-bold">Where it comes from</h3>
+		<h3 class="font-bold">{w.why.whereItComesFrom}</h3>
 		<ul class="list-disc pl-5">
 			{#each note.sources as key (key)}
 				<li>

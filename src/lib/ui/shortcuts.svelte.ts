@@ -1,3 +1,4 @@
+import { w } from '../present/wording/index.ts';
 import { goto } from '$app/navigation';
 
 /** One key and what it does; keys work when nothing is being typed. */
@@ -33,23 +34,23 @@ const click = (selector: string) => () => document.querySelector<HTMLElement>(se
 
 /** Every key of the application, in the order the list shows them. */
 export const shortcuts: readonly Shortcut[] = [
-	{ key: '1', does: 'Menu', run: to('/menu') },
-	{ key: '2', does: 'Cool', run: to('/cool') },
-	{ key: '3', does: 'Pack', run: to('/pack') },
-	{ key: '4', does: 'Freezer', run: to('/freezer') },
-	{ key: '5', does: 'Table', run: to('/table') },
-	{ key: '0', does: 'Household', run: to('/household') },
-	{ key: 'd', does: 'Write a dish', run: to('/menu/new') },
-	{ key: 'k', does: 'Start cooling', run: to('/cool/new') },
+	{ key: '1', does: w.shortcutKeys.menu, run: to('/menu') },
+	{ key: '2', does: w.shortcutKeys.cool, run: to('/cool') },
+	{ key: '3', does: w.shortcutKeys.pack, run: to('/pack') },
+	{ key: '4', does: w.shortcutKeys.freezer, run: to('/freezer') },
+	{ key: '5', does: w.shortcutKeys.table, run: to('/table') },
+	{ key: '0', does: w.shortcutKeys.household, run: to('/household') },
+	{ key: 'd', does: w.shortcutKeys.writeADish, run: to('/menu/new') },
+	{ key: 'k', does: w.shortcutKeys.startCooling, run: to('/cool/new') },
 	{
 		key: 'f',
-		does: 'Find a pack by its code',
+		does: w.shortcutKeys.findAPackBy,
 		run: () => void goto('/freezer').then(() => document.getElementById('code')?.focus())
 	},
-	{ key: 'u', does: 'Undo the last thing', run: click('[data-undo]') },
+	{ key: 'u', does: w.shortcutKeys.undoTheLastThing, run: click('[data-undo]') },
 	{
 		key: 'w',
-		does: 'To the work, past the stations',
+		does: w.shortcutKeys.toTheWorkPast,
 		run: () => document.getElementById('work')?.focus()
 	}
 ];

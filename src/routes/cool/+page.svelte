@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { clock } from '$lib/ui/clock.svelte';
 	import { coolingView } from '$lib/core/cooling/cooling-view';
 	import { instantText } from '$lib/present/time';
@@ -11,21 +12,20 @@
 	let { data }: PageProps = $props();
 </script>
 
-<svelte:head><title>Cool · Almacen</title></svelte:head>
+<svelte:head><title>{w.cool.coolAlmacen}</title></svelte:head>
 
 <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
 	<h1>
-		{#if data.running.length === 0}Nothing is cooling{:else if data.running.length === 1}One vessel
-			cooling{:else}{data.running.length} vessels cooling{/if}
+		{#if data.running.length === 0}{w.cool.nothingIsCooling}{:else if data.running.length === 1}{w
+				.cool.oneVesselCooling}{:else}{w.cool.vesselsCooling(data.running.length)}{/if}
 	</h1>
-	<Press href="/cool/new" first={data.running.length === 0}>Start cooling</Press>
+	<Press href="/cool/new" first={data.running.length === 0}>{w.cool.startCooling}</Press>
 </div>
 
 {#if data.running.length === 0}
 	<section class="plate">
 		<p>
-			{coolingRuleText('two-stage', data.limits, data.habit)} Start a run for each pot, dish or tray;
-			the forecast says at once whether it will make it where it stands, and what helps.
+			{w.cool.startARunFor(coolingRuleText('two-stage', data.limits, data.habit))}
 		</p>
 	</section>
 {/if}
@@ -34,8 +34,8 @@
 	{#each data.running as run (run.id)}
 		<CoolingPlate {run} habit={data.habit} limits={data.limits}>
 			<div class="mt-3 grid grid-cols-2 gap-2">
-				<Press href="/cool/{run.id}#reading" first>Reading</Press>
-				<Press href="/pack?run={run.id}">Pack</Press>
+				<Press href="/cool/{run.id}#reading" first>{w.cool.reading}</Press>
+				<Press href="/pack?run={run.id}">{w.cool.pack}</Press>
 			</div>
 		</CoolingPlate>
 	{/each}
@@ -43,9 +43,13 @@
 
 {#if data.ended.length > 0}
 	<section class="plate mt-5">
-		<h2>Ended</h2>
+		<h2>{w.cool.ended}</h2>
 		<table class="ledger mt-1">
-			<thead><tr><th>what</th><th>ended</th><th>as measured and forecast</th></tr></thead>
+			<thead
+				><tr
+					><th>{w.cool.what}</th><th>{w.cool.ended2}</th><th>{w.cool.asMeasuredAndForecast}</th></tr
+				></thead
+			>
 			<tbody>
 				{#each data.ended as run (run.id)}
 					<tr>

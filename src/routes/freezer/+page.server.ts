@@ -1,3 +1,4 @@
+import { w } from '$lib/present/wording';
 import { fail, redirect } from '@sveltejs/kit';
 import { readPackCode } from '$lib/core/packing/pack-code';
 import { dayIn } from '$lib/present/time';
@@ -18,11 +19,10 @@ export const actions: Actions = {
 		if (!code)
 			return fail(400, {
 				typed,
-				message:
-					'That is not a pack code. Codes have five marks and never 0, O, 1, I, L, 2, Z, 5, S, 8, B, U or V; read it once more.'
+				message: w.freezerAnswers.thatIsNotA
 			});
 		if (!(await packByCode(locals.db, code)))
-			return fail(404, { typed, message: `No pack has the code ${code}.` });
+			return fail(404, { typed, message: w.freezerAnswers.noPackHasThe(code) });
 		redirect(303, `/freezer/${code}`);
 	}
 };

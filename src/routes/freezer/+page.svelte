@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { daysBetween } from '$lib/core/units/day';
 	import { dayText } from '$lib/present/time';
@@ -26,50 +27,54 @@
 		tone: 'good' | 'caution' | 'refused' | 'cold';
 		text: string;
 	} {
-		if (!bestBy) return { tone: 'caution', text: 'no date: use first' };
+		if (!bestBy) return { tone: 'caution', text: w.freezer.noDateUseFirst };
 		const days = daysBetween(data.today, bestBy);
 		if (days < 0)
-			return { tone: 'refused', text: `overdue ${-days} ${days === -1 ? 'day' : 'days'}` };
+			return { tone: 'refused', text: w.freezer.overdue(-days, days === -1 ? 'day' : 'days') };
 		if (days <= 21)
 			return {
 				tone: 'caution',
-				text: days === 0 ? 'use today' : `${days} ${days === 1 ? 'day' : 'days'} left`
+				text: days === 0 ? w.freezer.useToday : `${days} ${days === 1 ? 'day' : 'days'} left`
 			};
-		return { tone: 'cold', text: `${Math.floor(days / 7)} weeks left` };
+		return { tone: 'cold', text: w.freezer.weeksLeft(Math.floor(days / 7)) };
 	}
 </script>
 
-<svelte:head><title>Freezer · Almacen</title></svelte:head>
+<svelte:head><title>{w.freezer.freezerAlmacen}</title></svelte:head>
 
 <div class="grid gap-5 lg:grid-cols-[1fr_320px]">
 	<section class="plate">
 		<h1>
-			{#if data.packs.length === 0}The freezer is empty{:else}{data.packs.length}
-				{data.packs.length === 1 ? 'pack' : 'packs'}, {servings} servings{/if}
+			{#if data.packs.length === 0}{w.freezer.theFreezerIsEmpty}{:else}{w.freezer.servings(
+					data.packs.length,
+					data.packs.length === 1 ? 'pack' : 'packs',
+					servings
+				)}{/if}
 		</h1>
 		{#if data.packs.length === 0}
-			<p class="mt-2">Packs appear here in the order to eat them.</p>
+			<p class="mt-2">{w.freezer.packsAppearHereIn}</p>
 			<p class="mt-3 flex flex-wrap gap-3">
 				<Press href={data.freezers.length ? '/pack' : '/household'} first
-					>{data.freezers.length ? 'Divide a dish into packs' : 'Name your freezer'}</Press
+					>{data.freezers.length ? w.freezer.divideADishInto : w.freezer.nameYourFreezer}</Press
 				>
 			</p>
 		{:else}
 			<p class="quiet">
-				Use first at the top.
-				{#if overdue > 0}{overdue} past {overdue === 1 ? 'its' : 'their'} best: still safe at {tempText(
-						-18,
-						data.habit
-					)}, losing quality.{/if}
+				{w.freezer.useFirstAtThe}
+				{#if overdue > 0}{w.freezer.pastBestStillSafe(
+						overdue,
+						overdue === 1 ? 'its' : 'their',
+						tempText(-18, data.habit)
+					)}{/if}
 			</p>
 			<table class="ledger mt-2">
 				<thead>
 					<tr>
-						<th class="max-md:hidden"><span class="sr-only">shape</span></th>
-						<th>pack</th>
-						<th>best by</th>
-						<th class="max-md:hidden">lies in</th>
-						<th>code</th>
+						<th class="max-md:hidden"><span class="sr-only">{w.freezer.shape}</span></th>
+						<th>{w.freezer.pack}</th>
+						<th>{w.freezer.bestBy}</th>
+						<th class="max-md:hidden">{w.freezer.liesIn}</th>
+						<th>{w.freezer.code}</th>
 					</tr>
 				</thead>
 				<tbody>
@@ -86,16 +91,20 @@
 							<td>
 								<a href="/freezer/{pack.code}" class="font-bold">{pack.dish.name}</a><br />
 								<span class="quiet">
-									{pack.packing.servings} servings · {massText(pack.packing.massKg, data.habit)} · {pack
-										.packing.state} ·
-									{pack.number} of {pack.of}
+									{w.freezer.packLine(
+										pack.packing.servings,
+										massText(pack.packing.massKg, data.habit),
+										pack.packing.state,
+										pack.number,
+										pack.of
+									)}
 								</span>
 							</td>
 							<td>
 								<span class="whitespace-nowrap"
 									>{pack.packing.storage.bestBy
 										? dayText(pack.packing.storage.bestBy, data.habit)
-										: 'not known'}</span
+										: w.freezer.notKnown}</span
 								><br />
 								<Word {...word} />
 							</td>
@@ -120,14 +129,14 @@
 			>
 				<Field
 					name="code"
-					label="Open a pack by its code"
+					label={w.freezer.openAPackBy}
 					bind:value={code}
 					error={form?.message}
-					hint="case and spaces do not matter"
+					hint={w.freezer.caseAndSpacesDo}
 					autocapitalize="characters"
 					spellcheck="false"
 				/>
-				<Press type="submit" first>Open</Press>
+				<Press type="submit" first>{w.freezer.open}</Press>
 			</form>
 		</section>
 		{#each data.freezers as freezer (freezer.id)}
@@ -146,14 +155,14 @@
 								></a>
 							{/each}
 						</div>
-						<span class="quiet">{shelf.name}{here.length === 0 ? ', empty' : ''}</span>
+						<span class="quiet">{shelf.name}{here.length === 0 ? w.freezer.empty : ''}</span>
 					{/each}
 				</div>
 			</section>
 		{/each}
 		{#if data.packs.length > 0 && roomL > 0}
 			<p class="quiet max-lg:hidden">
-				About {volumeText(volumeL, data.habit)} of {volumeText(roomL, data.habit)} are packs.
+				{w.freezer.aboutOfArePacks(volumeText(volumeL, data.habit), volumeText(roomL, data.habit))}
 			</p>
 		{/if}
 	</aside>

@@ -1,3 +1,4 @@
+import { w } from '$lib/present/wording';
 import { fail, redirect } from '@sveltejs/kit';
 import { readBackup } from '$lib/formats/backup';
 import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
@@ -56,7 +57,10 @@ export const actions: Actions = {
 	readBack: async ({ request, locals }) => {
 		const file = (await request.formData()).get('file');
 		if (!(file instanceof File) || file.size === 0)
-			return fail(400, { part: 'readBack', errors: { file: 'File: choose an exported file.' } });
+			return fail(400, {
+				part: 'readBack',
+				errors: { file: w.householdAnswers.fileChooseAnExported }
+			});
 		const read = readBackup(await file.text());
 		if (!read.ok) return fail(400, { part: 'readBack', errors: { file: read.message } });
 		const done = await readBackIn(locals.db, locals.copies, read.backup);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { instantText } from '$lib/present/time';
 	import { tempText, volumeText } from '$lib/present/units';
@@ -16,11 +17,10 @@
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
-	let errors = $state<Record<string, Record<string, string>>>({});
+	let errors = $derived<Record<string, Record<string, string>>>(
+		form && 'errors' in form && form.errors ? { [form.part]: form.errors } : {}
+	);
 	let busy = $state('');
-	$effect(() => {
-		errors = form && 'errors' in form && form.errors ? { [form.part]: form.errors } : {};
-	});
 	$effect(() => look.read());
 	const kitchen = typedForm(() => typedKitchen(data.house));
 	const appliances = typedForm(() => typedAppliances(data.house));
@@ -34,11 +34,11 @@
 	const megabytes = (bytes: number) => `${(bytes / 1e6).toFixed(1)} MB`;
 </script>
 
-<svelte:head><title>Household · Almacen</title></svelte:head>
+<svelte:head><title>{w.household.householdAlmacen}</title></svelte:head>
 
 <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
-	<h1>The household</h1>
-	<Press href="/household/rules">House rules</Press>
+	<h1>{w.household.theHousehold}</h1>
+	<Press href="/household/rules">{w.household.houseRules}</Press>
 </div>
 
 <form
@@ -50,8 +50,8 @@
 >
 	<KitchenFields bind:typed={kitchen.texts} errors={errors.kitchen ?? {}} habit={data.habit} />
 	<div class="flex items-center gap-4">
-		<Press type="submit" first disabled={busy === 'kitchen'}>Save the kitchen</Press>
-		{#if saved('kitchen')}<span role="status" class="font-semibold">Saved.</span>{/if}
+		<Press type="submit" first disabled={busy === 'kitchen'}>{w.household.saveTheKitchen}</Press>
+		{#if saved('kitchen')}<span role="status" class="font-semibold">{w.household.saved}</span>{/if}
 	</div>
 </form>
 
@@ -68,27 +68,27 @@
 		habit={data.habit}
 	/>
 	<div class="flex flex-wrap items-center gap-4">
-		<Press type="submit" first disabled={busy === 'appliances'}>Save the appliances</Press>
-		{#if saved('appliances')}<span role="status" class="font-semibold">Saved.</span>{/if}
-		<span class="quiet">
-			Packs made from now on are computed with these; packs in the freezer keep what their label
-			says.
-		</span>
+		<Press type="submit" first disabled={busy === 'appliances'}
+			>{w.household.saveTheAppliances}</Press
+		>
+		{#if saved('appliances')}<span role="status" class="font-semibold">{w.household.saved}</span
+			>{/if}
+		<span class="quiet"> {w.household.packsMadeFromNow} </span>
 	</div>
 </form>
 
 <div class="mt-6 grid gap-5 lg:grid-cols-2">
 	<section class="plate content-start">
-		<h2>Freezers</h2>
+		<h2>{w.household.freezers}</h2>
 		{#if errors.freezers}<p class="entry-error" role="alert">{errors.freezers.freezer}</p>{/if}
 		{#if data.freezers.length === 0}
-			<p class="mt-1">None yet: packs need a place to lie.</p>
+			<p class="mt-1">{w.household.noneYetPacksNeed}</p>
 		{:else}
 			<table class="ledger mt-1">
 				<thead>
 					<tr
-						><th>freezer</th><th>room</th><th>set to</th><th><span class="sr-only">change</span></th
-						></tr
+						><th>{w.household.freezer}</th><th>{w.household.room}</th><th>{w.household.setTo}</th
+						><th><span class="sr-only">{w.household.change}</span></th></tr
 					>
 				</thead>
 				<tbody>
@@ -104,12 +104,14 @@
 								<div class="flex justify-end gap-2">
 									<Press
 										onclick={() => (editedId = box.id)}
-										aria-label="Change {box.name}"
-										aria-pressed={editedId === box.id}>Change</Press
+										aria-label={w.household.change2(box.name)}
+										aria-pressed={editedId === box.id}>{w.household.change3}</Press
 									>
 									<form method="POST" action="?/removeFreezer" use:enhance>
 										<input type="hidden" name="id" value={box.id} />
-										<Press type="submit" aria-label="Take {box.name} out of use">Take out</Press>
+										<Press type="submit" aria-label={w.household.takeOutOfUse(box.name)}
+											>{w.household.takeOut}</Press
+										>
 									</form>
 								</div>
 							</td>
@@ -132,31 +134,31 @@
 			}
 		})}
 	>
-		<h2>{edited ? `Change ${edited.name}` : 'Add a freezer'}</h2>
+		<h2>{edited ? w.household.change2(edited.name) : w.household.addAFreezer}</h2>
 		{#if edited}<input type="hidden" name="id" value={edited.id} />{/if}
 		<FreezerFields bind:typed={freezer.texts} errors={errors.freezer ?? {}} habit={data.habit} />
 		<div class="flex flex-wrap items-center gap-3">
 			<Press type="submit" first={data.freezers.length === 0} disabled={busy === 'freezer'}
-				>{edited ? 'Save the freezer' : 'Add the freezer'}</Press
+				>{edited ? w.household.saveTheFreezer : w.household.addTheFreezer}</Press
 			>
-			{#if edited}<Press onclick={() => (editedId = null)}>Leave as it was</Press>{/if}
-			{#if saved('freezer')}<span role="status" class="font-semibold">Saved.</span>{/if}
+			{#if edited}<Press onclick={() => (editedId = null)}>{w.household.leaveAsItWas}</Press>{/if}
+			{#if saved('freezer')}<span role="status" class="font-semibold">{w.household.saved}</span
+				>{/if}
 		</div>
 	</form>
 </div>
 
 <div class="mt-6 grid gap-5 lg:grid-cols-2">
 	<section class="plate grid content-start gap-3">
-		<h2>Safe copies</h2>
+		<h2>{w.household.safeCopies}</h2>
 		<p>
 			{#if newest}
-				The last one was made <b>{instantText(newest.madeAtMs, data.habit, clock.ms)}</b>
-				({megabytes(newest.bytes)}); {data.copies.length} are kept.
+				{w.household.theLastOneWas} <b>{instantText(newest.madeAtMs, data.habit, clock.ms)}</b>
+				{w.household.areKept(megabytes(newest.bytes), data.copies.length)}
 			{:else}
-				None yet.
+				{w.household.noneYet}
 			{/if}
-			One is made every day and whenever the application is closed properly; the last ten stay in the
-			data folder, under <code>copies</code>.
+			{w.household.oneIsMadeEvery} <code>copies</code>.
 		</p>
 		<form
 			method="POST"
@@ -171,18 +173,16 @@
 			}}
 		>
 			<Press type="submit" disabled={busy === 'copy'}
-				>{busy === 'copy' ? 'Copying…' : 'Make one now'}</Press
+				>{busy === 'copy' ? w.household.copying : w.household.makeOneNow}</Press
 			>
-			{#if saved('copies')}<span role="status" class="font-semibold">Made.</span>{/if}
+			{#if saved('copies')}<span role="status" class="font-semibold">{w.household.made}</span>{/if}
 		</form>
-		<p class="quiet">
-			To go back to one: close the application, then <code>npm run restore -- FILE</code>.
-		</p>
+		<p class="quiet">{w.household.toGoBackTo} <code>npm run restore -- FILE</code>.</p>
 	</section>
 	<section class="plate grid content-start gap-3">
-		<h2>Everything as one file</h2>
-		<p>Dishes, cooling runs, packs and settings, in an open format to keep or to take elsewhere.</p>
-		<div><Press href="/export.json" download>Export everything</Press></div>
+		<h2>{w.household.everythingAsOneFile}</h2>
+		<p>{w.household.dishesCoolingRunsPacks}</p>
+		<div><Press href="/export.json" download>{w.household.exportEverything}</Press></div>
 		<form
 			method="POST"
 			action="?/readBack"
@@ -196,7 +196,7 @@
 				};
 			}}
 		>
-			<label class="entry-label" for="file">Read a file back: it replaces everything here</label>
+			<label class="entry-label" for="file">{w.household.readAFileBack}</label>
 			<input
 				id="file"
 				name="file"
@@ -210,24 +210,24 @@
 				</p>{/if}
 			<div>
 				<Press type="submit" disabled={busy === 'readBack'}
-					>{busy === 'readBack' ? 'Reading…' : 'Replace everything'}</Press
+					>{busy === 'readBack' ? w.household.reading : w.household.replaceEverything}</Press
 				>
 			</div>
-			<p class="quiet">A safe copy of what is here now is made first.</p>
+			<p class="quiet">{w.household.aSafeCopyOf}</p>
 		</form>
 	</section>
 	<section class="plate grid content-start gap-3">
-		<h2>This device</h2>
+		<h2>{w.household.thisDevice}</h2>
 		<Choice
 			name="look"
-			label="Light or dark"
+			label={w.household.lightOrDark}
 			value={look.now}
 			onchange={(event: Event) =>
 				look.set((event.currentTarget as HTMLSelectElement).value as Look)}
 			items={[
-				{ value: 'device', name: 'as the device is set' },
-				{ value: 'light', name: 'light' },
-				{ value: 'dark', name: 'dark' }
+				{ value: 'device', name: w.household.asTheDeviceIs },
+				{ value: 'light', name: w.household.light },
+				{ value: 'dark', name: w.household.dark }
 			]}
 		/>
 	</section>

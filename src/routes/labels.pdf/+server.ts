@@ -1,3 +1,4 @@
+import { w } from '$lib/present/wording';
 import boldUrl from '@expo-google-fonts/atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf?url';
 import regularUrl from '@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf?url';
 import fallbackBoldUrl from '@expo-google-fonts/noto-sans/700Bold/NotoSans_700Bold.ttf?url';
@@ -16,12 +17,12 @@ const bytes = async (url: string) => Buffer.from(await read(url).arrayBuffer());
 /** The labels of one packing: `?packing=ID&sheet=KEY&start=N`. */
 export const GET = async ({ locals, url }) => {
 	const sheet = labelSheets[url.searchParams.get('sheet') as LabelSheetKey];
-	if (!sheet) error(400, 'No such label sheet.');
+	if (!sheet) error(400, w.labelsPdfAnswers.noSuchLabelSheet);
 	const start = Number(url.searchParams.get('start') ?? 1);
 	if (!Number.isInteger(start) || start < 1 || start > sheet.columns * sheet.rows)
-		error(400, `The sheet has labels 1 to ${sheet.columns * sheet.rows}.`);
+		error(400, w.labelsPdfAnswers.theSheetHasLabels(sheet.columns * sheet.rows));
 	const packs = await packsOfPacking(locals.db, rowId(url.searchParams.get('packing')));
-	if (packs.length === 0) error(404, 'These packs are not there.');
+	if (packs.length === 0) error(404, w.labelsPdfAnswers.thesePacksAreNot);
 	const habit = await getHousehold(locals.db);
 	const labels = packs.map(({ packing, dish, code, number, of }) =>
 		labelContent(
@@ -41,7 +42,7 @@ export const GET = async ({ locals, url }) => {
 		labels,
 		sheet,
 		start,
-		title: `Labels: ${packs[0].dish.name}`,
+		title: w.labelsPdfAnswers.labels(packs[0].dish.name),
 		fonts: {
 			regular: await bytes(regularUrl),
 			bold: await bytes(boldUrl),

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { kindWords } from '$lib/present/words';
 	import Press from '$lib/ui/Press.svelte';
 	import Word from '$lib/ui/Word.svelte';
@@ -7,25 +8,22 @@
 	let { data }: PageProps = $props();
 </script>
 
-<svelte:head><title>Menu · Almacen</title></svelte:head>
+<svelte:head><title>{w.menu.menuAlmacen}</title></svelte:head>
 
 <section class="plate">
 	<div class="flex flex-wrap items-center justify-between gap-3">
-		<h1>{data.dishes.length === 1 ? 'One dish' : `${data.dishes.length} dishes`}</h1>
-		<Press href="/menu/new" first={data.dishes.length === 0}>Write a dish</Press>
+		<h1>{data.dishes.length === 1 ? w.menu.oneDish : `${data.dishes.length} dishes`}</h1>
+		<Press href="/menu/new" first={data.dishes.length === 0}>{w.menu.writeADish}</Press>
 	</div>
 	{#if data.dishes.length === 0}
-		<p class="mt-3">
-			Start with the dish on the stove: paste its ingredients, say what kind it is and how its
-			recipe cooks it. Cooling, labels and cooking times follow from that.
-		</p>
+		<p class="mt-3">{w.menu.startWithTheDish}</p>
 	{:else}
 		<table class="ledger mt-3">
 			<thead>
 				<tr
-					><th>dish</th><th class="max-md:hidden">kind</th><th>frozen as</th><th
-						class="max-md:hidden">servings</th
-					></tr
+					><th>{w.menu.dish}</th><th class="max-md:hidden">{w.menu.kind}</th><th
+						>{w.menu.frozenAs}</th
+					><th class="max-md:hidden">{w.menu.servings}</th></tr
 				>
 			</thead>
 			<tbody>
@@ -35,7 +33,7 @@
 							<a href="/menu/{dish.id}" class="font-bold">{dish.name}</a>
 							{#if dish.unread > 0}
 								<br /><span class="quiet">
-									{dish.unread === 1 ? 'one line' : `${dish.unread} lines`} kept as text
+									{w.menu.keptAsText(dish.unread === 1 ? 'one line' : `${dish.unread} lines`)}
 								</span>
 							{/if}
 						</td>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { coolingView } from '$lib/core/cooling/cooling-view';
 	import { CoreError, storageLife } from '$lib/core';
@@ -89,30 +90,29 @@
 	const length = $derived(unitHint('length', data.habit));
 </script>
 
-<svelte:head><title>Pack · Almacen</title></svelte:head>
+<svelte:head><title>{w.pack.packAlmacen}</title></svelte:head>
 
-<h1 class="mb-4">Divide into packs</h1>
+<h1 class="mb-4">{w.pack.divideIntoPacks}</h1>
 {#if data.dishes.length === 0}
 	<section class="plate">
-		<p>Write the dish first, then divide it.</p>
-		<p class="mt-3"><Press href="/menu/new" first>Write a dish</Press></p>
+		<p>{w.pack.writeTheDishFirst}</p>
+		<p class="mt-3"><Press href="/menu/new" first>{w.pack.writeADish}</Press></p>
 	</section>
 {:else if data.freezers.length === 0}
 	<section class="plate">
-		<p>Where do the packs go? Name your freezer and its shelves first; it takes half a minute.</p>
-		<p class="mt-3"><Press href="/household" first>To the household</Press></p>
+		<p>{w.pack.whereDoThePacks}</p>
+		<p class="mt-3"><Press href="/household" first>{w.pack.toTheHousehold}</Press></p>
 	</section>
 {:else}
 	{#if cooled && cooled.verdict === 'fail'}
 		<p class="plate wants-refused mb-4">
-			<b>This run does not pass the cooling rule as measured and forecast.</b> Food that missed it
-			is not packed: reheat it to {tempText(74, data.habit)} once and cool it again if that was seen in
-			time, otherwise discard it.
+			<b>{w.pack.thisRunDoesNot}</b>
+			{w.pack.foodThatMissedIt(tempText(74, data.habit))}
 		</p>
 	{:else if cooled && cooled.nowC > 8}
 		<p class="plate wants-caution mb-4">
-			<b>Still warm in the middle.</b> Packed warm it steams, frosts and thaws what is beside it.
-			Wait until it is at {tempText(5, data.habit)}.
+			<b>{w.pack.stillWarmInThe}</b>
+			{w.pack.packedWarmItSteams(tempText(5, data.habit))}
 		</p>
 	{/if}
 	<form
@@ -129,7 +129,7 @@
 			<input type="hidden" name="coolingRunId" value={typed.coolingRunId} />
 			<Choice
 				name="dishId"
-				label="Dish"
+				label={w.pack.dish}
 				bind:value={typed.dishId}
 				error={errors.dishId}
 				items={data.dishes.map((d) => ({ value: String(d.id), name: d.name }))}
@@ -137,14 +137,14 @@
 			<div class="grid grid-cols-2 gap-4">
 				<Field
 					name="count"
-					label="Packs"
+					label={w.pack.packs}
 					bind:value={typed.count}
 					error={errors.count}
 					inputmode="numeric"
 				/>
 				<Field
 					name="servings"
-					label="Servings in each"
+					label={w.pack.servingsInEach}
 					bind:value={typed.servings}
 					error={errors.servings}
 					inputmode="numeric"
@@ -153,41 +153,44 @@
 			<div class="grid gap-4 sm:grid-cols-2">
 				<Choice
 					name="container"
-					label="Container"
+					label={w.pack.container}
 					bind:value={typed.container}
 					error={errors.container}
 					items={containerKeys.map((key) => ({ value: key, name: containerText(key, data.habit) }))}
 				/>
 				<Field
 					name="massKg"
-					label="Net weight of each"
+					label={w.pack.netWeightOfEach}
 					bind:value={typed.massKg}
 					error={errors.massKg}
 					hint={dish && dish.packedKg > 0
-						? `${unitHint('mass', data.habit)}; the recipe’s lines weigh about ${massText(dish.packedKg, data.habit)}`
+						? w.pack.theRecipesLinesWeigh(
+								unitHint('mass', data.habit),
+								massText(dish.packedKg, data.habit)
+							)
 						: unitHint('mass', data.habit)}
 				/>
 			</div>
 			<fieldset>
-				<legend class="entry-label">The block, if it differs from what is computed</legend>
+				<legend class="entry-label">{w.pack.theBlockIfIt}</legend>
 				<div class="grid grid-cols-3 gap-4">
 					<Field
 						name="lengthM"
-						label="Length"
+						label={w.pack.length}
 						bind:value={typed.lengthM}
 						error={errors.lengthM}
 						hint={length}
 					/>
 					<Field
 						name="widthM"
-						label="Width"
+						label={w.pack.width}
 						bind:value={typed.widthM}
 						error={errors.widthM}
 						hint={length}
 					/>
 					<Field
 						name="thicknessM"
-						label="Thickness"
+						label={w.pack.thickness}
 						bind:value={typed.thicknessM}
 						error={errors.thicknessM}
 						hint={length}
@@ -197,22 +200,22 @@
 			<div class="grid gap-4 sm:grid-cols-2">
 				<Field
 					name="packedOn"
-					label="Packed on"
+					label={w.pack.packedOn}
 					bind:value={typed.packedOn}
 					error={errors.packedOn}
-					hint="today, yesterday, or a day"
+					hint={w.pack.todayYesterdayOrA}
 				/>
 				<Field
 					name="bestBy"
-					label="Best by, if you know better"
+					label={w.pack.bestByIfYou}
 					bind:value={typed.bestBy}
 					error={errors.bestBy}
-					hint="empty: computed"
+					hint={w.pack.emptyComputed}
 				/>
 			</div>
 			<Choice
 				name="shelfId"
-				label="Goes to"
+				label={w.pack.goesTo}
 				bind:value={typed.shelfId}
 				error={errors.shelfId}
 				items={shelves}
@@ -220,56 +223,52 @@
 		</section>
 		<div class="grid content-start gap-5">
 			<section class="plate grid gap-3">
-				<h2>What it will be</h2>
+				<h2>{w.pack.whatItWillBe}</h2>
 				{#if block}
 					<Slab thicknessM={block.thicknessM} lengthM={block.lengthM} habit={data.habit} planned />
 					<p>
-						{Number(typed.count) > 0 ? typed.count : '?'} packs of {massText(massKg, data.habit)},
-						{lengthText(block.lengthM, data.habit)} × {lengthText(block.widthM, data.habit)},
-						<b>{lengthText(block.thicknessM, data.habit)} thick</b>
+						{w.pack.packsOf(
+							Number(typed.count) > 0 ? typed.count : '?',
+							massText(massKg, data.habit),
+							lengthText(block.lengthM, data.habit),
+							lengthText(block.widthM, data.habit)
+						)} <b>{w.pack.thick(lengthText(block.thicknessM, data.habit))}</b>
 					</p>
 					{#if batchKg > 0}<p class="quiet">
-							{massText(batchKg, data.habit)} in all. Thickness rules freezing, thawing and cooking.
+							{w.pack.inAllThicknessRules(massText(batchKg, data.habit))}
 						</p>{/if}
 				{:else if massKg > 0 && dish}
-					<p class="entry-error">
-						Too much for this container: take a larger one, or make more packs.
-					</p>
+					<p class="entry-error">{w.pack.tooMuchForThis}</p>
 				{:else}
-					<p class="quiet">Choose a dish and put one pack on the scale.</p>
+					<p class="quiet">{w.pack.chooseADishAnd}</p>
 				{/if}
 				{#if life && dish}
 					{#if life.bestBy}
 						<p>
-							Best by <b>{dayText(ownBestBy ?? life.bestBy, data.habit)}</b>
+							{w.pack.bestBy} <b>{dayText(ownBestBy ?? life.bestBy, data.habit)}</b>
 							{#if life.limitingPart !== null}
 								<br /><span class="quiet">
-									ruled by {groupWords[dish.parts[life.limitingPart].group]}, {dish.state}
+									{w.pack.ruledBy(groupWords[dish.parts[life.limitingPart].group], dish.state)}
 								</span>
 							{/if}
 						</p>
 					{:else}
-						<p>
-							No published figure for what is in it: set a house rule in the household, or write a
-							day.
-						</p>
+						<p>{w.pack.noPublishedFigureFor}</p>
 					{/if}
 				{/if}
 				<div>
 					<Press type="submit" first disabled={busy}
-						>{busy ? 'Computing the cook card…' : 'Pack them'}</Press
+						>{busy ? w.pack.computingTheCookCard : w.pack.packThem}</Press
 					>
 				</div>
-				{#if busy}<p class="quiet" role="status">
-						Cooking times for every appliance, thawed and frozen: a few seconds.
-					</p>{/if}
+				{#if busy}<p class="quiet" role="status">{w.pack.cookingTimesForEvery}</p>{/if}
 				{#if Object.keys(errors).length > 0}
-					<p class="entry-error" role="alert">Not packed yet: see the marked fields.</p>
+					<p class="entry-error" role="alert">{w.pack.notPackedYetSee}</p>
 				{/if}
 			</section>
 			{#if data.recent.length > 0}
 				<section class="plate">
-					<h2>Packed lately</h2>
+					<h2>{w.pack.packedLately}</h2>
 					<table class="ledger mt-1">
 						<tbody>
 							{#each data.recent as { packing, dish: name, count } (packing.id)}

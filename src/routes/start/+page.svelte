@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
 	import { checked } from '$lib/ui/checked';
@@ -17,13 +18,13 @@
 	const appliances = typedForm(() => ({ ...typedAppliances(data.house), ...form?.typed }));
 	const freezer = typedForm(() => ({
 		...typedFreezer(null, data.habit),
-		name: 'freezer',
+		name: w.start.freezer,
 		shelves: 'top\nmiddle\nbottom',
 		...form?.typed
 	}));
 	const hooks = { busy: (at: boolean) => (busy = at) };
 	const show = (found: Record<string, string>) => (errors = found);
-	const steps = ['Amounts and kitchen', 'Appliances', 'Freezer'];
+	const steps = [w.start.amountsAndKitchen, w.start.appliances, w.start.freezer2];
 
 	// the browser knows its own zone; UTC is only what a new household starts with
 	$effect(() => {
@@ -32,15 +33,15 @@
 	});
 </script>
 
-<svelte:head><title>Settling in · Almacen</title></svelte:head>
+<svelte:head><title>{w.start.settlingInAlmacen}</title></svelte:head>
 
 <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
-	<h1>Settling in: {steps[data.step - 1].toLowerCase()}</h1>
+	<h1>{w.start.settlingIn(steps[data.step - 1].toLowerCase())}</h1>
 	<form method="POST" action="?/later" use:enhance>
-		<Press type="submit">Later: start with what is usual</Press>
+		<Press type="submit">{w.start.laterStartWithWhat}</Press>
 	</form>
 </div>
-<ol class="mb-4 flex flex-wrap gap-x-6 gap-y-1" aria-label="Steps">
+<ol class="mb-4 flex flex-wrap gap-x-6 gap-y-1" aria-label={w.start.steps}>
 	{#each steps as name, i (name)}
 		<li
 			class={i + 1 === data.step ? 'font-bold' : 'quiet'}
@@ -60,7 +61,7 @@
 		use:enhance={checked(() => kitchenSchema(data.habit), show, hooks)}
 	>
 		<KitchenFields bind:typed={kitchen.texts} {errors} habit={data.habit} />
-		<div><Press type="submit" first disabled={busy}>Next: appliances</Press></div>
+		<div><Press type="submit" first disabled={busy}>{w.start.nextAppliances}</Press></div>
 	</form>
 {:else if data.step === 2}
 	<form
@@ -72,8 +73,8 @@
 	>
 		<ApplianceFields bind:typed={appliances.texts} {errors} habit={data.habit} />
 		<div class="flex flex-wrap items-center gap-4">
-			<Press type="submit" first disabled={busy}>Next: freezer</Press>
-			<span class="quiet">Not measured, or not owned? Leave it; it can be corrected later.</span>
+			<Press type="submit" first disabled={busy}>{w.start.nextFreezer}</Press>
+			<span class="quiet">{w.start.notMeasuredOrNot}</span>
 		</div>
 	</form>
 {:else}
@@ -84,9 +85,9 @@
 		novalidate
 		use:enhance={checked(() => freezerSchema(data.habit), show, hooks)}
 	>
-		<h2>Where the packs go</h2>
+		<h2>{w.start.whereThePacksGo}</h2>
 		<FreezerFields bind:typed={freezer.texts} {errors} habit={data.habit} />
-		<div><Press type="submit" first disabled={busy}>Done: write the first dish</Press></div>
-		<p class="quiet">A second freezer, and everything else, is in the household later.</p>
+		<div><Press type="submit" first disabled={busy}>{w.start.doneWriteTheFirst}</Press></div>
+		<p class="quiet">{w.start.aSecondFreezerAnd}</p>
 	</form>
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { durationText, instantText } from '$lib/present/time';
 	import { methodText, stateText } from '$lib/present/words';
 	import Field from '$lib/ui/Field.svelte';
@@ -15,30 +16,33 @@
 	const left = $derived(Math.round((data.serveAtMs - data.nowMs) / 60_000));
 </script>
 
-<svelte:head><title>Table · Almacen</title></svelte:head>
+<svelte:head><title>{w.table.tableAlmacen}</title></svelte:head>
 
 <form method="GET" class="mb-4 flex flex-wrap items-end gap-4">
 	<div class="tape p-3">
 		<Field
 			name="by"
-			label="On the table by"
+			label={w.table.onTheTableBy}
 			inputmode="numeric"
 			size="6"
 			bind:value={by}
-			error={data.badTime !== null ? 'Write a time of day such as 18:30.' : undefined}
+			error={data.badTime !== null ? w.table.writeATimeOf : undefined}
 		/>
 	</div>
-	<Press type="submit">Look</Press>
+	<Press type="submit">{w.table.look}</Press>
 	<p class="pb-3">
-		<b>{instantText(data.serveAtMs, data.habit, data.nowMs)}</b>, in {durationText(left)}.
-		{can.length} of {data.ways.length} can make it.
+		<b>{instantText(data.serveAtMs, data.habit, data.nowMs)}</b>{w.table.inOfCanMake(
+			durationText(left),
+			can.length,
+			data.ways.length
+		)}
 	</p>
 </form>
 
 {#if data.ways.length === 0}
 	<section class="plate">
-		<p>Nothing is frozen yet. Packs with their cooking times appear here.</p>
-		<p class="mt-3"><Press href="/pack" first>Divide a dish into packs</Press></p>
+		<p>{w.table.nothingIsFrozenYet}</p>
+		<p class="mt-3"><Press href="/pack" first>{w.table.divideADishInto}</Press></p>
 	</section>
 {:else}
 	<div class="grid gap-3 md:grid-cols-2">
@@ -51,16 +55,19 @@
 				/>
 				<span>
 					<b class="text-[17px]">{pack.dish.name}</b>{#if alike > 1}&nbsp;<span class="quiet"
-							>{alike} packs</span
+							>{w.table.packs(alike)}</span
 						>{/if}<br />
 					{#if best}
 						{methodText(best.method, data.habit)}, {stateText(best.state)} · {durationText(
 							best.totalMin.to
 						)}<br />
 						<span class="quiet">
-							{best.takeOutAtMs ? 'take out by' : 'start by'}
-							{instantText(best.takeOutAtMs ?? best.startAtMs, data.habit, data.nowMs)} ·
-							{pack.packing.servings} servings · {pack.code}
+							{w.table.servings(
+								best.takeOutAtMs ? 'take out by' : 'start by',
+								instantText(best.takeOutAtMs ?? best.startAtMs, data.habit, data.nowMs),
+								pack.packing.servings,
+								pack.code
+							)}
 						</span>
 						<Word tone={best.advice} text={best.advice} />
 					{/if}
@@ -70,12 +77,12 @@
 	</div>
 	{#if cannot.length > 0}
 		<section class="plate mt-5">
-			<h2>Not by then</h2>
+			<h2>{w.table.notByThen}</h2>
 			<ul class="mt-1">
 				{#each cannot as { pack } (pack.id)}
 					<li class="py-2">
 						<a href="/table/{pack.code}?by={data.by}">{pack.dish.name}</a>
-						<span class="quiet">{pack.code}: see why</span>
+						<span class="quiet">{w.table.seeWhy(pack.code)}</span>
 					</li>
 				{/each}
 			</ul>

@@ -1,18 +1,18 @@
 import { asc, count, eq, isNull, sql } from 'drizzle-orm';
 import { dishFacts, type DishFacts } from '../../core/foods/dish-facts.ts';
 import { itemByName } from '../../core/foods/item-catalogue.ts';
-import { parsedLineKg, type ParsedLine } from '../../formats/ingredient-line.ts';
+import { parsedLineKg } from '../../formats/ingredient-line.ts';
 import type { Db } from '../db/open.ts';
-import { dishes, ingredientLines } from '../db/schema/index.ts';
+import {
+	dishes,
+	ingredientLines,
+	type DishContent,
+	type LineContent,
+	type NewDish
+} from '../db/schema/index.ts';
 
 export type DishRow = typeof dishes.$inferSelect;
-export type NewDish = Omit<typeof dishes.$inferInsert, 'id' | 'version'>;
 export type LineRow = typeof ingredientLines.$inferSelect;
-/** A dish as it can be written again: what an undo keeps. */
-export interface DishContent {
-	values: NewDish;
-	lines: ParsedLine[];
-}
 export interface Dish extends DishRow {
 	lines: LineRow[];
 	facts: DishFacts;
@@ -80,7 +80,7 @@ export async function listDishes(
 export async function saveDish(
 	db: Db,
 	values: NewDish,
-	lines: readonly ParsedLine[],
+	lines: readonly LineContent[],
 	id?: number
 ): Promise<number> {
 	return db.transaction(async (tx) => {

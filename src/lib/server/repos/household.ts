@@ -2,9 +2,9 @@ import { and, asc, count, eq, isNull } from 'drizzle-orm';
 import type { PressureCooker, SlowCooker } from '../../core/index.ts';
 import type { Habit } from '../../present/habit.ts';
 import type { Db } from '../db/open.ts';
-import { freezers, household, packs, shelves } from '../db/schema/index.ts';
+import { freezers, household, packs, shelves, type Household } from '../db/schema/index.ts';
 
-export type Household = typeof household.$inferSelect;
+export type { Household } from '../db/schema/index.ts';
 export type Freezer = typeof freezers.$inferSelect & { shelves: (typeof shelves.$inferSelect)[] };
 
 const usualSlowCooker: SlowCooker = { volumeL: 5.7 };

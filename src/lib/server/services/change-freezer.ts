@@ -1,3 +1,4 @@
+import { w } from '../../present/wording/index.ts';
 import type { InferType } from 'yup';
 import type { freezerSchema } from '../../schemas/household.ts';
 import type { Db } from '../db/open.ts';
@@ -35,7 +36,7 @@ export async function writeFreezer(
 		return { ok: true };
 	}
 	const freezer = (await listFreezers(db)).find((box) => box.id === id);
-	if (!freezer) return { ok: false, message: 'This freezer is gone.' };
+	if (!freezer) return { ok: false, message: w.changeFreezerAnswers.thisFreezerIsGone };
 	const used = await packsByShelf(db, id);
 	const lost = freezer.shelves.find(
 		(shelf) => !values.shelves.includes(shelf.name) && (used.get(shelf.id) ?? 0) > 0
@@ -43,7 +44,7 @@ export async function writeFreezer(
 	if (lost)
 		return {
 			ok: false,
-			message: `Shelves: ${used.get(lost.id)} packs lie on “${lost.name}”. Keep its name, or cook them first.`
+			message: w.changeFreezerAnswers.shelvesPacksLieOn(used.get(lost.id), lost.name)
 		};
 	await changeFreezer(db, id, values, nowMs);
 	return { ok: true };
@@ -52,10 +53,10 @@ export async function writeFreezer(
 /** Takes an empty freezer out of use. */
 export async function removeFreezer(db: Db, id: number, nowMs: number): Promise<Result> {
 	const freezer = (await listFreezers(db)).find((box) => box.id === id);
-	if (!freezer) return { ok: false, message: 'This freezer is gone.' };
+	if (!freezer) return { ok: false, message: w.changeFreezerAnswers.thisFreezerIsGone };
 	const packs = [...(await packsByShelf(db, id)).values()].reduce((sum, n) => sum + n, 0);
 	if (packs > 0)
-		return { ok: false, message: `${packs} packs lie in ${freezer.name}. Cook them first.` };
+		return { ok: false, message: w.changeFreezerAnswers.packsLieInCook(packs, freezer.name) };
 	const action = { kind: 'freezer-removed', freezerId: id } as const;
 	await undoable(db, { action, what: freezer.name, atMs: nowMs }, (tx) =>
 		setFreezerRemoved(tx, id, nowMs)

@@ -1,3 +1,4 @@
+import { w } from '../../present/wording/index.ts';
 import { containers, type ContainerKey } from '../../core/tables/containers.ts';
 import { CoreError, storageLife } from '../../core/index.ts';
 import { blockOf, type Block } from '../../core/packing/block-of.ts';
@@ -35,10 +36,9 @@ export async function packDish(
 ): Promise<{ ok: true; packingId: number } | Refusal> {
 	const house = await getHousehold(db);
 	const dish = await getDish(db, request.dishId);
-	if (!dish) return { ok: false, field: 'dishId', message: 'This dish is gone. Choose another.' };
+	if (!dish) return { ok: false, field: 'dishId', message: w.packDishAnswers.thisDishIsGone };
 	const place = await freezerOfShelf(db, request.shelfId);
-	if (!place)
-		return { ok: false, field: 'shelfId', message: 'This shelf is gone. Choose another.' };
+	if (!place) return { ok: false, field: 'shelfId', message: w.packDishAnswers.thisShelfIsGone };
 	const block = blockFor(request, dish.facts.densityKgPerM3, house);
 	if ('field' in block) return block;
 	const storage = storageLife({
@@ -108,7 +108,10 @@ export function blockFor(
 			return {
 				ok: false,
 				field: 'thicknessM',
-				message: `Thickness: a block of this size would weigh about ${massText(heldKg, habit)}, not ${massText(request.massKg, habit)}. Measure again, or leave it empty.`
+				message: w.packDishAnswers.thicknessABlockOf(
+					massText(heldKg, habit),
+					massText(request.massKg, habit)
+				)
 			};
 		return { ...foot, thicknessM };
 	}
@@ -124,7 +127,7 @@ export function blockFor(
 		return {
 			ok: false,
 			field: 'massKg',
-			message: `Weight of each: this container takes at most about ${massText(Number(error.values.mostKg), habit)}. Take a larger one, or make more packs.`
+			message: w.packDishAnswers.weightOfEachThis(massText(Number(error.values.mostKg), habit))
 		};
 	}
 }

@@ -1,3 +1,4 @@
+import { w } from '../../present/wording/index.ts';
 import type { Backup } from '../../formats/backup.ts';
 import type { Db } from '../db/open.ts';
 import { importAll } from '../repos/backup.ts';
@@ -17,7 +18,9 @@ export async function readBackIn(
 		const cause = error instanceof Error && error.cause instanceof Error ? error.cause : error;
 		return {
 			ok: false,
-			message: `The file does not hang together (${cause instanceof Error ? cause.message : String(cause)}). Nothing was changed.`
+			message: w.readBackInAnswers.theFileDoesNot(
+				cause instanceof Error ? cause.message : String(cause)
+			)
 		};
 	}
 }

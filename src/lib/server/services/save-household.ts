@@ -1,3 +1,4 @@
+import { w } from '../../present/wording/index.ts';
 import type { InferType } from 'yup';
 import type { Bowl } from '../../core/index.ts';
 import { adoptedLimits, type TightenedLimits } from '../../core/safety/limits.ts';
@@ -9,11 +10,12 @@ import { undoable } from '../undo/undoable.ts';
 type Values = Record<string, string | number | undefined>;
 
 function bowlOf(values: Values, prefix: string): Bowl | undefined {
-	const lengthM = values[`${prefix}BowlLengthM`] as number | undefined;
-	const depthM = values[`${prefix}BowlDepthM`] as number | undefined;
+	const lengthM = values[w.saveHouseholdAnswers.bowllengthm(prefix)] as number | undefined;
+	const depthM = values[w.saveHouseholdAnswers.bowldepthm(prefix)] as number | undefined;
 	if (lengthM === undefined || depthM === undefined) return undefined;
-	const kind = values[`${prefix}BowlKind`] === 'oval' ? 'oval' : 'round';
-	const widthM = (values[`${prefix}BowlWidthM`] as number | undefined) ?? lengthM;
+	const kind = values[w.saveHouseholdAnswers.bowlkind(prefix)] === 'oval' ? 'oval' : 'round';
+	const widthM =
+		(values[w.saveHouseholdAnswers.bowlwidthm(prefix)] as number | undefined) ?? lengthM;
 	return { kind, lengthM, widthM: kind === 'round' ? lengthM : widthM, depthM };
 }
 

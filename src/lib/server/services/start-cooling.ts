@@ -1,3 +1,4 @@
+import { w } from '../../present/wording/index.ts';
 import { defaultCompositions } from '../../core/tables/default-compositions.ts';
 import {
 	predictCooling,
@@ -55,8 +56,7 @@ export async function startCooling(
 		return {
 			ok: false,
 			field: 'volumeL',
-			message:
-				'Amount: that much in this footprint is not a depth a vessel has. Check the diameter or the litres.'
+			message: w.startCoolingAnswers.amountThatMuchIn
 		};
 	const house = await getHousehold(db);
 	const dish = request.dishId ? await getDish(db, request.dishId) : null;

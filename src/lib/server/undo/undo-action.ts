@@ -1,5 +1,5 @@
-import type { DishContent } from '../repos/dishes.ts';
-import type { Household } from '../repos/household.ts';
+import type { DishContent } from '../db/schema/dishes.ts';
+import type { Household } from '../db/schema/household.ts';
 
 /** How to take something back: a kind and what it needs for it. */
 export type UndoAction =

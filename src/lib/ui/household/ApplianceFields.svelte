@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import type { Habit } from '$lib/present/habit';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import Field from '../Field.svelte';
@@ -14,48 +15,48 @@
 </script>
 
 <section class="plate grid content-start gap-4">
-	<h2>Slow cooker</h2>
+	<h2>{w.applianceFields.slowCooker}</h2>
 	<div class="grid gap-4 sm:grid-cols-3">
 		<Field
 			name="slowVolumeL"
-			label="Slow cooker holds"
+			label={w.applianceFields.slowCookerHolds}
 			bind:value={typed.slowVolumeL}
 			error={errors.slowVolumeL}
 			hint={volume}
 		/>
 		<Field
 			name="slowLowW"
-			label="Power on low"
+			label={w.applianceFields.powerOnLow}
 			bind:value={typed.slowLowW}
 			error={errors.slowLowW}
-			hint="W into the food; empty: as usual for its size"
+			hint={w.applianceFields.wIntoTheFood}
 		/>
 		<Field
 			name="slowHighW"
-			label="Power on high"
+			label={w.applianceFields.powerOnHigh}
 			bind:value={typed.slowHighW}
 			error={errors.slowHighW}
-			hint="W; the plate’s figure is about 1.3 times it"
+			hint={w.applianceFields.wThePlatesFigure}
 		/>
 	</div>
 	<BowlFields prefix="slow" bind:typed {errors} hint={length} />
 </section>
 <section class="plate grid content-start gap-4">
-	<h2>Pressure cooker</h2>
+	<h2>{w.applianceFields.pressureCooker}</h2>
 	<div class="grid gap-4 sm:grid-cols-2">
 		<Field
 			name="pressureVolumeL"
-			label="Pressure cooker holds"
+			label={w.applianceFields.pressureCookerHolds}
 			bind:value={typed.pressureVolumeL}
 			error={errors.pressureVolumeL}
 			hint={volume}
 		/>
 		<Field
 			name="pressurePowerW"
-			label="Its power"
+			label={w.applianceFields.itsPower}
 			bind:value={typed.pressurePowerW}
 			error={errors.pressurePowerW}
-			hint="W, on the plate below; empty: 900 W"
+			hint={w.applianceFields.wOnThePlate}
 		/>
 	</div>
 	<BowlFields prefix="pressure" bind:typed {errors} hint={length} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import Choice from '../Choice.svelte';
 	import Field from '../Field.svelte';
 
@@ -18,26 +19,26 @@
 	const sides = $derived(
 		oval
 			? ([
-					['LengthM', 'A, long way'],
-					['WidthM', 'B, short way'],
-					['DepthM', 'C, depth']
+					['LengthM', w.bowlFields.aLongWay],
+					['WidthM', w.bowlFields.bShortWay],
+					['DepthM', w.bowlFields.cDepth]
 				] as const)
 			: ([
-					['LengthM', 'A, across'],
-					['DepthM', 'C, depth']
+					['LengthM', w.bowlFields.aAcross],
+					['DepthM', w.bowlFields.cDepth]
 				] as const)
 	);
 </script>
 
 <fieldset>
-	<legend class="entry-label">Its bowl, inside: says whether a frozen block goes in</legend>
+	<legend class="entry-label">{w.bowlFields.itsBowlInsideSays}</legend>
 	<div class="grid items-center gap-4 sm:grid-cols-[150px_1fr]">
 		<svg
 			viewBox="0 0 150 132"
 			width="150"
 			height="132"
 			role="img"
-			aria-label="What to measure of a bowl"
+			aria-label={w.bowlFields.whatToMeasureOf}
 		>
 			<g fill="none" stroke="var(--rim)" stroke-width="2">
 				<ellipse cx="75" cy="28" rx="60" ry={oval ? 20 : 24} />
@@ -57,13 +58,13 @@
 		<div class="grid grid-cols-2 gap-4">
 			<Choice
 				name="{prefix}BowlKind"
-				label="Shape"
+				label={w.bowlFields.shape}
 				bind:value={typed[`${prefix}BowlKind`]}
 				error={errors[`${prefix}BowlKind`]}
-				placeholder="not measured"
+				placeholder={w.bowlFields.notMeasured}
 				items={[
-					{ value: 'round', name: 'round' },
-					{ value: 'oval', name: 'oval' }
+					{ value: 'round', name: w.bowlFields.round },
+					{ value: 'oval', name: w.bowlFields.oval }
 				]}
 			/>
 			{#each sides as [side, label] (side)}

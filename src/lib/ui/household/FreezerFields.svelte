@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import type { Habit } from '$lib/present/habit';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import Field from '../Field.svelte';
@@ -14,23 +15,23 @@
 <div class="grid gap-4 sm:grid-cols-3">
 	<Field
 		name="name"
-		label="Name"
+		label={w.freezerFields.name}
 		bind:value={typed.name}
 		error={errors.name}
-		hint="chest freezer"
+		hint={w.freezerFields.chestFreezer}
 	/>
 	<Field
 		name="volumeL"
-		label="Room"
+		label={w.freezerFields.room}
 		bind:value={typed.volumeL}
 		error={errors.volumeL}
-		hint={habit.system === 'us' ? 'qt; a cubic foot is 30 qt' : unitHint('volume', habit)}
+		hint={habit.system === 'us' ? w.freezerFields.qtACubicFoot : unitHint('volume', habit)}
 	/>
-	<Field name="setC" label="Set to" bind:value={typed.setC} error={errors.setC} />
+	<Field name="setC" label={w.freezerFields.setTo} bind:value={typed.setC} error={errors.setC} />
 </div>
 <LongText
 	name="shelves"
-	label="Shelves or baskets, one a line"
+	label={w.freezerFields.shelvesOrBasketsOne}
 	rows={3}
 	bind:value={typed.shelves}
 	error={errors.shelves}

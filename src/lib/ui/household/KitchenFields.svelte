@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { airPressureKPa, boilingC } from '$lib/core';
 	import type { Habit } from '$lib/present/habit';
 	import { tempText } from '$lib/present/units';
@@ -26,22 +27,22 @@
 </script>
 
 <section class="plate grid content-start gap-4">
-	<h2>Amounts, days and clock</h2>
+	<h2>{w.kitchenFields.amountsDaysAndClock}</h2>
 	<div class="grid gap-4 sm:grid-cols-2">
 		<Choice
 			name="system"
-			label="Units"
+			label={w.kitchenFields.units}
 			bind:value={typed.system}
 			error={errors.system}
 			items={[
-				{ value: 'metric', name: 'grams, litres, centimetres' },
-				{ value: 'us', name: 'pounds, cups, inches' }
+				{ value: 'metric', name: w.kitchenFields.gramsLitresCentimetres },
+				{ value: 'us', name: w.kitchenFields.poundsCupsInches }
 			]}
 			onchange={() => Object.assign(typed, usual[typed.system as keyof typeof usual])}
 		/>
 		<Choice
 			name="temperature"
-			label="Temperature"
+			label={w.kitchenFields.temperature}
 			bind:value={typed.temperature}
 			error={errors.temperature}
 			items={[
@@ -51,60 +52,58 @@
 		/>
 		<Choice
 			name="clock"
-			label="Clock"
+			label={w.kitchenFields.clock}
 			bind:value={typed.clock}
 			error={errors.clock}
 			items={[
 				{ value: '24', name: '18:30' },
-				{ value: '12', name: '6:30 pm' }
+				{ value: '12', name: w.kitchenFields.pm }
 			]}
 		/>
 		<Choice
 			name="dayOrder"
-			label="Dates"
+			label={w.kitchenFields.dates}
 			bind:value={typed.dayOrder}
 			error={errors.dayOrder}
 			items={[
-				{ value: 'dmy', name: '14 Oct 2026' },
-				{ value: 'mdy', name: 'Oct 14, 2026' },
+				{ value: 'dmy', name: w.kitchenFields.oct },
+				{ value: 'mdy', name: w.kitchenFields.oct2 },
 				{ value: 'ymd', name: '2026-10-14' }
 			]}
 		/>
 	</div>
 	<Field
 		name="timeZone"
-		label="Time zone"
+		label={w.kitchenFields.timeZone}
 		bind:value={typed.timeZone}
 		error={errors.timeZone}
-		hint="continent and town: Europe/Zurich, America/Denver"
+		hint={w.kitchenFields.continentAndTownEurope}
 	/>
-	<p class="quiet">
-		Any field takes either: 1½ lb, 700 g, 2 cups, 350 °F. This is how they are shown.
-	</p>
+	<p class="quiet">{w.kitchenFields.anyFieldTakesEither}</p>
 </section>
 <section class="plate grid content-start gap-4">
-	<h2>The kitchen</h2>
+	<h2>{w.kitchenFields.theKitchen}</h2>
 	<Field
 		name="altitudeM"
-		label="Altitude"
+		label={w.kitchenFields.altitude}
 		bind:value={typed.altitudeM}
 		error={errors.altitudeM}
-		hint="{unitHint('altitude', habit)}{boils ? `; water boils at ${boils} there` : ''}"
+		hint="{unitHint('altitude', habit)}{boils ? w.kitchenFields.waterBoilsAtThere(boils) : ''}"
 	/>
 	<div class="grid gap-4 sm:grid-cols-2">
 		<Field
 			name="roomC"
-			label="Kitchen"
+			label={w.kitchenFields.kitchen}
 			bind:value={typed.roomC}
 			error={errors.roomC}
-			hint="usual temperature"
+			hint={w.kitchenFields.usualTemperature}
 		/>
 		<Field
 			name="refrigeratorC"
-			label="Refrigerator"
+			label={w.kitchenFields.refrigerator}
 			bind:value={typed.refrigeratorC}
 			error={errors.refrigeratorC}
-			hint="a thermometer in a glass of water knows"
+			hint={w.kitchenFields.aThermometerInA}
 		/>
 	</div>
 </section>

@@ -1,3 +1,4 @@
+import { w } from '$lib/present/wording';
 import { error, fail } from '@sveltejs/kit';
 import { instantText } from '$lib/present/time';
 import { tempText } from '$lib/present/units';
@@ -34,7 +35,7 @@ export const actions: Actions = {
 	removeReading: async ({ request, locals }) => {
 		const readingId = rowId((await request.formData()).get('id'));
 		const reading = await getReading(locals.db, readingId);
-		if (!reading) return fail(404, { errors: { tempC: 'This reading is gone already.' } });
+		if (!reading) return fail(404, { errors: { tempC: w.coolOneAnswers.thisReadingIsGone } });
 		const habit = habitOf(await getHousehold(locals.db));
 		const what = `${tempText(reading.tempC, habit)}, ${instantText(reading.atMs, habit)}`;
 		const action = { kind: 'reading-removed', readingId } as const;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { invalidate } from '$app/navigation';
 	import { instantText } from '$lib/present/time';
@@ -27,7 +28,7 @@
 	});
 </script>
 
-<svelte:head><title>{run.name} cooling · Almacen</title></svelte:head>
+<svelte:head><title>{w.coolOne.coolingAlmacen(run.name)}</title></svelte:head>
 
 <div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
 	<CoolingPlate {run} habit={data.habit} limits={data.limits} heading="h1" heightPx={320}>
@@ -36,17 +37,17 @@
 	<div class="grid content-start gap-5">
 		{#if run.endedAtMs}
 			<section class="plate grid gap-3">
-				<p>Ended {instantText(run.endedAtMs, data.habit, clock.ms)}.</p>
+				<p>{w.coolOne.ended(instantText(run.endedAtMs, data.habit, clock.ms))}</p>
 				<div class="grid grid-cols-2 gap-3">
-					<Press href="/pack?run={run.id}" first>Pack it</Press>
+					<Press href="/pack?run={run.id}" first>{w.coolOne.packIt}</Press>
 					<form method="POST" action="?/goOn" use:enhance class="grid">
-						<Press type="submit">Let it go on</Press>
+						<Press type="submit">{w.coolOne.letItGoOn}</Press>
 					</form>
 				</div>
 			</section>
 		{:else}
 			<section class="plate" id="reading">
-				<h2>Thermometer</h2>
+				<h2>{w.coolOne.thermometer}</h2>
 				<form
 					method="POST"
 					action="?/reading"
@@ -59,30 +60,33 @@
 				>
 					<Field
 						name="tempC"
-						label="Reading in the middle"
+						label={w.coolOne.readingInTheMiddle}
 						bind:value={reading}
 						error={errors.tempC}
 						hint={unitHint('temperature', data.habit)}
 						inputmode="decimal"
 					/>
-					<Press type="submit" first>Note it</Press>
+					<Press type="submit" first>{w.coolOne.noteIt}</Press>
 				</form>
 			</section>
 			<section class="plate grid grid-cols-2 gap-3">
-				<Press href="/pack?run={run.id}">Pack it</Press>
+				<Press href="/pack?run={run.id}">{w.coolOne.packIt}</Press>
 				<form method="POST" action="?/end" use:enhance class="grid">
-					<Press type="submit">End the run</Press>
+					<Press type="submit">{w.coolOne.endTheRun}</Press>
 				</form>
 			</section>
 		{/if}
 		<section class="plate">
-			<h2>Readings</h2>
+			<h2>{w.coolOne.readings}</h2>
 			{#if run.readings.length === 0}
-				<p class="quiet mt-1">None yet. The forecast bends to what you measure.</p>
+				<p class="quiet mt-1">{w.coolOne.noneYetTheForecast}</p>
 			{:else}
 				<table class="ledger mt-1">
 					<thead
-						><tr><th>at</th><th>in the middle</th><th><span class="sr-only">take out</span></th></tr
+						><tr
+							><th>{w.coolOne.at}</th><th>{w.coolOne.inTheMiddle}</th><th
+								><span class="sr-only">{w.coolOne.takeOut}</span></th
+							></tr
 						></thead
 					>
 					<tbody>
@@ -95,8 +99,8 @@
 										<input type="hidden" name="id" value={entry.id} />
 										<Press
 											type="submit"
-											aria-label="Take out the reading of {instantText(entry.atMs, data.habit)}"
-											>Take out</Press
+											aria-label={w.coolOne.takeOutTheReading(instantText(entry.atMs, data.habit))}
+											>{w.coolOne.takeOut2}</Press
 										>
 									</form>
 								</td>

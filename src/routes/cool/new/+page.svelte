@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { airPressureKPa, boilingC } from '$lib/core';
 	import { tempText } from '$lib/present/units';
@@ -26,15 +27,15 @@
 	const boils = $derived(tempText(boilingC(airPressureKPa(data.house.altitudeM)), data.habit));
 	const length = $derived(unitHint('length', data.habit));
 	const vesselName = {
-		pot: 'pot or bowl, round',
-		dish: 'dish, four corners',
-		tray: 'tray, spread thin'
+		pot: w.coolNew.potOrBowlRound,
+		dish: w.coolNew.dishFourCorners,
+		tray: w.coolNew.traySpreadThin
 	};
 </script>
 
-<svelte:head><title>Start cooling · Almacen</title></svelte:head>
+<svelte:head><title>{w.coolNew.startCoolingAlmacen}</title></svelte:head>
 
-<h1 class="mb-4">What is hot?</h1>
+<h1 class="mb-4">{w.coolNew.whatIsHot}</h1>
 <form
 	method="POST"
 	class="grid gap-5 lg:grid-cols-2"
@@ -46,13 +47,13 @@
 	)}
 >
 	<section class="plate grid content-start gap-4">
-		<h2>The food</h2>
+		<h2>{w.coolNew.theFood}</h2>
 		{#if data.dishes.length > 0}
 			<Choice
 				name="dishId"
-				label="Dish"
+				label={w.coolNew.dish}
 				bind:value={typed.dishId}
-				placeholder="something else"
+				placeholder={w.coolNew.somethingElse}
 				items={data.dishes.map((dish) => ({ value: String(dish.id), name: dish.name }))}
 				onchange={() => {
 					typed.name =
@@ -60,21 +61,26 @@
 				}}
 			/>
 		{/if}
-		<Field name="name" label="What is cooling" bind:value={typed.name} error={errors.name} />
+		<Field
+			name="name"
+			label={w.coolNew.whatIsCooling}
+			bind:value={typed.name}
+			error={errors.name}
+		/>
 		<Field
 			name="startC"
-			label="Temperature now"
+			label={w.coolNew.temperatureNow}
 			bind:value={typed.startC}
 			error={errors.startC}
-			hint="{unitHint('temperature', data.habit)}; just off the boil it is {boils} here"
+			hint={w.coolNew.justOffTheBoil(unitHint('temperature', data.habit), boils)}
 			inputmode="decimal"
 		/>
 	</section>
 	<section class="plate grid content-start gap-4">
-		<h2>The vessel</h2>
+		<h2>{w.coolNew.theVessel}</h2>
 		<Choice
 			name="vessel"
-			label="Vessel"
+			label={w.coolNew.vessel}
 			bind:value={typed.vessel}
 			error={errors.vessel}
 			items={vesselKinds.map((kind) => ({ value: kind, name: vesselName[kind] }))}
@@ -82,7 +88,7 @@
 		<div class="grid grid-cols-2 gap-4">
 			<Field
 				name="lengthM"
-				label={typed.vessel === 'pot' ? 'Diameter inside' : 'Length inside'}
+				label={typed.vessel === 'pot' ? w.coolNew.diameterInside : w.coolNew.lengthInside}
 				bind:value={typed.lengthM}
 				error={errors.lengthM}
 				hint={length}
@@ -90,7 +96,7 @@
 			{#if typed.vessel !== 'pot'}
 				<Field
 					name="widthM"
-					label="Width inside"
+					label={w.coolNew.widthInside}
 					bind:value={typed.widthM}
 					error={errors.widthM}
 					hint={length}
@@ -100,14 +106,14 @@
 		<div class="grid grid-cols-2 gap-4">
 			<Field
 				name="depthM"
-				label="Depth of the food"
+				label={w.coolNew.depthOfTheFood}
 				bind:value={typed.depthM}
 				error={errors.depthM}
-				hint="{length}; or give the amount"
+				hint={w.coolNew.orGiveTheAmount(length)}
 			/>
 			<Field
 				name="volumeL"
-				label="or its amount"
+				label={w.coolNew.orItsAmount}
 				bind:value={typed.volumeL}
 				error={errors.volumeL}
 				hint={unitHint('volume', data.habit)}
@@ -116,7 +122,7 @@
 		<div class="grid grid-cols-2 gap-4">
 			<Choice
 				name="place"
-				label="Stands in or on"
+				label={w.coolNew.standsInOrOn}
 				bind:value={typed.place}
 				error={errors.place}
 				items={startPlaces.map((place) => ({ value: place, name: placeWords[place] }))}
@@ -124,25 +130,25 @@
 			{#if typed.place === 'ice-bath'}
 				<Field
 					name="iceKg"
-					label="Ice in it"
+					label={w.coolNew.iceInIt}
 					bind:value={typed.iceKg}
 					error={errors.iceKg}
-					hint="empty: kept icy"
+					hint={w.coolNew.emptyKeptIcy}
 				/>
 			{/if}
 		</div>
 		<div class="flex flex-wrap gap-6">
-			<label class="tick"><input type="checkbox" name="lid" /> lid on</label>
-			<label class="tick"><input type="checkbox" name="stirred" /> stirred often</label>
+			<label class="tick"><input type="checkbox" name="lid" /> {w.coolNew.lidOn}</label>
+			<label class="tick"><input type="checkbox" name="stirred" /> {w.coolNew.stirredOften}</label>
 		</div>
 		<div>
-			<Press type="submit" first disabled={busy}>{busy ? 'Forecasting…' : 'Start the clock'}</Press>
+			<Press type="submit" first disabled={busy}
+				>{busy ? w.coolNew.forecasting : w.coolNew.startTheClock}</Press
+			>
 		</div>
 		{#if Object.keys(errors).length > 0}
-			<p class="entry-error" role="alert">Not started yet: see the marked fields.</p>
+			<p class="entry-error" role="alert">{w.coolNew.notStartedYetSee}</p>
 		{/if}
-		<p class="quiet">
-			Nothing hot goes into a refrigerator deeper than a hand’s width: it warms what is beside it.
-		</p>
+		<p class="quiet">{w.coolNew.nothingHotGoesInto}</p>
 	</section>
 </form>

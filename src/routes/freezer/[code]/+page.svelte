@@ -1,10 +1,10 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { dayText, durationText, instantText } from '$lib/present/time';
+	import { dayText, durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { containerText, coreWords } from '$lib/present/words';
 	import BestBy from '$lib/ui/BestBy.svelte';
-	import { clock } from '$lib/ui/clock.svelte';
 	import Press from '$lib/ui/Press.svelte';
 	import Slab from '$lib/ui/Slab.svelte';
 	import CookedNote from '$lib/ui/CookedNote.svelte';
@@ -18,7 +18,7 @@
 	const thaw = $derived(data.thaw.refrigerator);
 </script>
 
-<svelte:head><title>{pack.code} · {pack.dish.name} · Almacen</title></svelte:head>
+<svelte:head><title>{w.freezerOne.almacen(pack.code, pack.dish.name)}</title></svelte:head>
 
 {#if pack.status === 'cooked'}<CookedNote cookedAtMs={pack.cookedAtMs} habit={data.habit} />{/if}
 {#if form?.message}<p class="entry-error mb-3" role="alert">{form.message}</p>{/if}
@@ -32,54 +32,59 @@
 		<div class="flex flex-wrap items-center gap-4">
 			<Slab thicknessM={packing.thicknessM} lengthM={packing.lengthM} habit={data.habit} />
 			<p>
-				{packing.servings} servings · {massText(packing.massKg, data.habit)}
+				{w.freezerOne.servings(packing.servings, massText(packing.massKg, data.habit))}
 				<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} /><br />
 				<span class="quiet">
-					pack {pack.number} of {pack.of} · {containerText(packing.container, data.habit)} · {lengthText(
-						packing.thicknessM,
-						data.habit
-					)} thick
+					{w.freezerOne.packOfThick(
+						pack.number,
+						pack.of,
+						containerText(packing.container, data.habit),
+						lengthText(packing.thicknessM, data.habit)
+					)}
 				</span>
 			</p>
 		</div>
 		<p>
-			Packed {dayText(packing.packedOn, data.habit)} · best by
+			{w.freezerOne.packedBestBy(dayText(packing.packedOn, data.habit))}
 			<BestBy packedOn={packing.packedOn} storage={packing.storage} habit={data.habit} />
 		</p>
-		<p>Lies in {pack.freezer}, {pack.shelf}.</p>
-		{#if packing.allergens.length > 0}<p>Contains {packing.allergens.join(', ')}.</p>{/if}
-		{#if pack.dish.addOnDay}<p>On the day: {pack.dish.addOnDay}</p>{/if}
+		<p>{w.freezerOne.liesIn(pack.freezer, pack.shelf)}</p>
+		{#if packing.allergens.length > 0}<p>
+				{w.freezerOne.contains(packing.allergens.join(', '))}
+			</p>{/if}
+		{#if pack.dish.addOnDay}<p>{w.freezerOne.onTheDay(pack.dish.addOnDay)}</p>{/if}
 		<p class="quiet">
-			Done at {tempText(packing.coreC, data.habit)} in the middle ({coreWords[packing.core]}).
+			{w.freezerOne.doneAtInThe(tempText(packing.coreC, data.habit), coreWords[packing.core])}
 		</p>
 	</section>
 	<section class="plate grid content-start gap-3">
-		<h2>Next</h2>
+		<h2>{w.freezerOne.next}</h2>
 		{#if pack.status === 'frozen'}
-			<Press href="/table/{pack.code}" first>Cook it: card and times</Press>
+			<Press href="/table/{pack.code}" first>{w.freezerOne.cookItCardAnd}</Press>
 			<form method="POST" action="?/cooked" use:enhance class="grid">
-				<Press type="submit">Mark it cooked</Press>
+				<Press type="submit">{w.freezerOne.markItCooked}</Press>
 			</form>
 		{/if}
-		<Press href="/pack/{packing.id}">Its labels</Press>
+		<Press href="/pack/{packing.id}">{w.freezerOne.itsLabels}</Press>
 		<p>
-			Thawing in the refrigerator at {tempText(data.refrigeratorC, data.habit)}:
+			{w.freezerOne.thawingInTheRefrigerator(tempText(data.refrigeratorC, data.habit))}
 			{#if thaw.thawedMin !== null}
-				bends in about {thaw.pliableMin === null ? '–' : durationText(thaw.pliableMin)}, free of ice
-				in about
+				{w.freezerOne.bendsInAboutFree(
+					thaw.pliableMin === null ? '–' : durationText(thaw.pliableMin)
+				)}
 				<Why
 					note={{
-						title: 'Thawing',
-						rule: 'Until no ice is left at its coldest point, for one pack with air on every side; it bends when 70 % of the heat is in. Allow half as much again. On a tray, lowest shelf, when it is raw.',
+						title: w.freezerOne.thawing,
+						rule: w.freezerOne.untilNoIceIs,
 						inputs: [
-							{ name: 'thickness', value: lengthText(packing.thicknessM, data.habit) },
-							{ name: 'refrigerator', value: tempText(data.refrigeratorC, data.habit) }
+							{ name: w.freezerOne.thickness, value: lengthText(packing.thicknessM, data.habit) },
+							{ name: w.freezerOne.refrigerator, value: tempText(data.refrigeratorC, data.habit) }
 						],
 						sources: ['appliance-model', 'choi-okos-1986']
 					}}><b>{durationText(thaw.thawedMin)}</b></Why
 				>.
 			{:else}
-				it does not thaw through there.
+				{w.freezerOne.itDoesNotThaw}
 			{/if}
 		</p>
 	</section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { coolingLimitText, houseRules } from '$lib/present/house-rules';
 	import { durationText } from '$lib/present/time';
@@ -30,11 +31,11 @@
 	}));
 </script>
 
-<svelte:head><title>House rules · Almacen</title></svelte:head>
+<svelte:head><title>{w.householdRules.houseRulesAlmacen}</title></svelte:head>
 
 <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
-	<h1>House rules</h1>
-	<Press href="/household">The household</Press>
+	<h1>{w.householdRules.houseRules}</h1>
+	<Press href="/household">{w.householdRules.theHousehold}</Press>
 </div>
 
 <div class="grid gap-5 lg:grid-cols-[2fr_3fr]">
@@ -48,68 +49,68 @@
 			{ busy: (at) => (busy = at) }
 		)}
 	>
-		<h2>Your choices</h2>
+		<h2>{w.householdRules.yourChoices}</h2>
 		<Choice
 			name="leads"
-			label="On lists and labels leads"
+			label={w.householdRules.onListsAndLabels}
 			bind:value={rules.texts.leads}
 			error={errors.leads}
 			items={[
-				{ value: 'best-by', name: 'the low end of the published range' },
-				{ value: 'good-to', name: 'the high end of the published range' }
+				{ value: 'best-by', name: w.householdRules.theLowEndOf },
+				{ value: 'good-to', name: w.householdRules.theHighEndOf }
 			]}
 		/>
 		<Field
 			name="houseMonths"
-			label="Months where no figure is published"
+			label={w.householdRules.monthsWhereNoFigure}
 			bind:value={rules.texts.houseMonths}
 			error={errors.houseMonths}
-			hint="cooked grains and pulses alone, soft dairy; empty: no date is computed"
+			hint={w.householdRules.cookedGrainsAndPulses}
 			inputmode="numeric"
 		/>
-		<h2>Your limits</h2>
-		<p class="quiet">They can be tightened, never loosened. {coolingLimitText(data.habit)}</p>
+		<h2>{w.householdRules.yourLimits}</h2>
+		<p class="quiet">{w.householdRules.theyCanBeTightened(coolingLimitText(data.habit))}</p>
 		<div class="grid grid-cols-2 gap-4">
 			<Field
 				name="firstGateMin"
-				label="First gate within"
+				label={w.householdRules.firstGateWithin}
 				bind:value={rules.texts.firstGateMin}
 				error={errors.firstGateMin}
-				hint="1 h to 2 h"
+				hint={w.householdRules.hToH}
 			/>
 			<Field
 				name="secondGateMin"
-				label="Second gate within"
+				label={w.householdRules.secondGateWithin}
 				bind:value={rules.texts.secondGateMin}
 				error={errors.secondGateMin}
-				hint="3 h to 6 h"
+				hint={w.householdRules.hToH2}
 			/>
 		</div>
 		<Field
 			name="dangerMin"
-			label="In a slow cooker, between {dangerRangeText(data.habit)} at most"
+			label={w.householdRules.inASlowCooker(dangerRangeText(data.habit))}
 			bind:value={rules.texts.dangerMin}
 			error={errors.dangerMin}
-			hint="1 h to 4 h, for the worst part of meat or cooked food"
+			hint={w.householdRules.hToHFor}
 		/>
 		<Field
 			name="coreAddedK"
-			label="Added to every core temperature"
+			label={w.householdRules.addedToEveryCore}
 			bind:value={rules.texts.coreAddedK}
 			error={errors.coreAddedK}
-			hint="{tempUnit(data.habit)}; 0: as published"
+			hint={w.householdRules.asPublished(tempUnit(data.habit))}
 			inputmode="numeric"
 		/>
 		<div class="flex items-center gap-4">
-			<Press type="submit" first disabled={busy}>Save the rules</Press>
-			{#if form && 'saved' in form}<span role="status" class="font-semibold">Saved.</span>{/if}
+			<Press type="submit" first disabled={busy}>{w.householdRules.saveTheRules}</Press>
+			{#if form && 'saved' in form}<span role="status" class="font-semibold"
+					>{w.householdRules.saved}</span
+				>{/if}
 		</div>
-		<p class="quiet">
-			Cooling verdicts follow at once; cook cards and dates of packs made from now on. {standingLine}
-		</p>
+		<p class="quiet">{w.householdRules.coolingVerdictsFollowAt(standingLine)}</p>
 	</form>
 	<section class="plate">
-		<h2>Where cooks differ, and what is done here</h2>
+		<h2>{w.householdRules.whereCooksDifferAnd}</h2>
 		<dl class="mt-2">
 			{#each houseRules(data.habit) as rule (rule.question)}
 				<dt class="mt-3 font-bold">{rule.question}</dt>

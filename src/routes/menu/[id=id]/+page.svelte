@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { durationText, rangeText } from '$lib/present/time';
 	import { massText, tempNumber, tempText } from '$lib/present/units';
@@ -41,18 +42,18 @@
 	});
 </script>
 
-<svelte:head><title>{dish.name} · Almacen</title></svelte:head>
+<svelte:head><title>{w.menuOne.almacen(dish.name)}</title></svelte:head>
 
 {#if editing}
 	<div class="mb-4 flex items-center justify-between gap-3">
 		<h1>{dish.name}</h1>
-		<Press onclick={() => (editing = false)}>Leave as it was</Press>
+		<Press onclick={() => (editing = false)}>{w.menuOne.leaveAsItWas}</Press>
 	</div>
 	<DishForm
 		values={form && 'typed' in form && form.typed ? form.typed : values}
 		serverErrors={form && 'errors' in form ? form.errors : undefined}
 		habit={data.habit}
-		submit="Save the changes"
+		submit={w.menuOne.saveTheChanges}
 		action="?/change"
 	/>
 {:else}
@@ -61,51 +62,48 @@
 			<div class="flex flex-wrap items-center justify-between gap-3">
 				<h1>{dish.name}</h1>
 				<div class="flex gap-2">
-					<Press onclick={() => (editing = true)}>Change</Press>
+					<Press onclick={() => (editing = true)}>{w.menuOne.change}</Press>
 					<form method="POST" action="?/remove" use:enhance>
-						<Press type="submit">Take it off the menu</Press>
+						<Press type="submit">{w.menuOne.takeItOffThe}</Press>
 					</form>
 				</div>
 			</div>
 			<p class="quiet">
-				{dish.servings} servings · {kindWords[dish.kind].name.toLowerCase()}
-				· <Word tone={dish.state === 'raw' ? 'caution' : 'cold'} text={dish.state} />
+				{w.menuOne.servings(dish.servings, kindWords[dish.kind].name.toLowerCase())}
+				<Word tone={dish.state === 'raw' ? 'caution' : 'cold'} text={dish.state} />
 			</p>
 			<LinesTable lines={dish.lines} habit={data.habit} />
 			{#if dish.method}<p class="mt-3 whitespace-pre-line">{dish.method}</p>{/if}
 		</section>
 		<div class="grid content-start gap-5">
 			<section class="plate grid gap-2">
-				<h2>What follows from it</h2>
+				<h2>{w.menuOne.whatFollowsFromIt}</h2>
 				<p>
-					Core <Why
+					{w.menuOne.core}
+					<Why
 						note={{
-							title: 'Core temperature',
-							rule: 'The highest of what is in it; a cooked dish counts as leftovers. Measure in the thickest part.',
-							inputs: [{ name: 'counts as', value: coreWords[facts.core] }],
+							title: w.menuOne.coreTemperature,
+							rule: w.menuOne.theHighestOfWhat,
+							inputs: [{ name: w.menuOne.countsAs, value: coreWords[facts.core] }],
 							sources: ['core-temperatures']
 						}}><b>{tempText(facts.coreC, data.habit)}</b></Why
 					>
 					<span class="quiet">({coreWords[facts.core]})</span>
 				</p>
 				<p>
-					Contains: <b
-						>{facts.allergens.length
-							? facts.allergens.join(', ')
-							: 'none of the named allergens found'}</b
-					><br />
-					<span class="quiet">Read from the lines; check the packets.</span>
+					{w.menuOne.contains}
+					<b>{facts.allergens.length ? facts.allergens.join(', ') : w.menuOne.noneOfTheNamed}</b><br
+					/>
+					<span class="quiet">{w.menuOne.readFromTheLines}</span>
 				</p>
 				<p>
 					<Why
 						note={{
-							title: 'Composition',
+							title: w.menuOne.composition,
 							rule:
-								facts.compositionFrom === 'lines'
-									? 'The sum of its frozen lines, by weight. It gives heat capacity, conductivity and freezing.'
-									: 'Too few of its lines have a known weight, so a dish of this kind was assumed.',
+								facts.compositionFrom === 'lines' ? w.menuOne.theSumOfIts : w.menuOne.tooFewOfIts,
 							inputs: [
-								{ name: 'lines with known weight', value: percent(facts.known01) },
+								{ name: w.menuOne.linesWithKnownWeight, value: percent(facts.known01) },
 								...Object.entries(facts.food.composition).map(([name, part]) => ({
 									name,
 									value: percent(part)
@@ -114,35 +112,34 @@
 							sources: ['item-composition', 'food-data-household', 'choi-okos-1986']
 						}}
 						>{facts.compositionFrom === 'lines'
-							? 'Composition from its lines'
-							: `Composition of a usual ${kindWords[dish.kind].name.toLowerCase()}`}</Why
-					>{#if facts.packedKg > 0}, about <b>{massText(facts.packedKg, data.habit)}</b> to freeze{/if}
+							? w.menuOne.compositionFromItsLines
+							: w.menuOne.compositionOfAUsual(kindWords[dish.kind].name.toLowerCase())}</Why
+					>{#if facts.packedKg > 0}{w.menuOne.about} <b>{massText(facts.packedKg, data.habit)}</b>
+						{w.menuOne.toFreeze}{/if}
 				</p>
 				{#if dish.instruction}
 					<p>
-						Its recipe: {methodText(dish.instruction.method, data.habit)},
+						{w.menuOne.itsRecipe(methodText(dish.instruction.method, data.habit))}
 						<b>{rangeText(dish.instruction.minutes.from, dish.instruction.minutes.to)}</b>, {dish
 							.instruction.state}
 					</p>
 				{:else}
-					<p>No cooking instruction: times come from its kind.</p>
+					<p>{w.menuOne.noCookingInstructionTimes}</p>
 				{/if}
-				{#if dish.addOnDay}<p>On the day: {dish.addOnDay}</p>{/if}
+				{#if dish.addOnDay}<p>{w.menuOne.onTheDay(dish.addOnDay)}</p>{/if}
 			</section>
 			<section class="plate grid gap-3">
-				<h2>Next</h2>
+				<h2>{w.menuOne.next}</h2>
 				<div class="flex flex-wrap gap-3">
 					{#if dish.state === 'cooked'}
-						<Press href="/cool/new?dish={dish.id}" first>Cool it</Press>
-						<Press href="/pack?dish={dish.id}">Pack it</Press>
+						<Press href="/cool/new?dish={dish.id}" first>{w.menuOne.coolIt}</Press>
+						<Press href="/pack?dish={dish.id}">{w.menuOne.packIt}</Press>
 					{:else}
-						<Press href="/pack?dish={dish.id}" first>Pack it</Press>
+						<Press href="/pack?dish={dish.id}" first>{w.menuOne.packIt}</Press>
 					{/if}
 				</div>
 				{#if dish.state === 'raw'}
-					<p class="quiet">
-						Meat that is only browned may not be frozen: cook it through first, or leave it raw.
-					</p>
+					<p class="quiet">{w.menuOne.meatThatIsOnly}</p>
 				{/if}
 			</section>
 		</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { labelSheetKeys, labelSheets, type LabelSheetKey } from '$lib/core/tables/label-sheets';
 	import { dayText, durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
@@ -23,7 +24,7 @@
 	const packing = $derived(data.packing);
 </script>
 
-<svelte:head><title>{data.dish.name}, packed · Almacen</title></svelte:head>
+<svelte:head><title>{w.packOne.packedAlmacen(data.dish.name)}</title></svelte:head>
 
 <div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
 	<section class="plate grid content-start gap-3">
@@ -31,7 +32,11 @@
 		<div class="flex flex-wrap items-center gap-4">
 			<Slab thicknessM={packing.thicknessM} lengthM={packing.lengthM} habit={data.habit} />
 			<p>
-				{data.packs.length} × {massText(packing.massKg, data.habit)}, {packing.servings} servings each
+				{w.packOne.servingsEach(
+					data.packs.length,
+					massText(packing.massKg, data.habit),
+					packing.servings
+				)}
 				<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} /><br />
 				<span class="quiet">
 					{containerText(packing.container, data.habit)} · {lengthText(packing.lengthM, data.habit)} ×
@@ -40,41 +45,46 @@
 			</p>
 		</div>
 		<p>
-			Packed {dayText(packing.packedOn, data.habit)} · best by <BestBy
-				packedOn={packing.packedOn}
-				storage={packing.storage}
-				habit={data.habit}
-			/>
+			{w.packOne.packedBestBy(dayText(packing.packedOn, data.habit))}
+			<BestBy packedOn={packing.packedOn} storage={packing.storage} habit={data.habit} />
 			{#if packing.storage.limitingPart !== null}
 				<span class="quiet"
-					>ruled by {groupWords[packing.storage.parts[packing.storage.limitingPart].group]}, {packing.state}</span
+					>{w.packOne.ruledBy(
+						groupWords[packing.storage.parts[packing.storage.limitingPart].group],
+						packing.state
+					)}</span
 				>
 			{/if}
 		</p>
 		<p>
 			{#if data.freezeMin !== null}
-				Frozen through in about
+				{w.packOne.frozenThroughInAbout}
 				<Why
 					note={{
-						title: 'Freezing through',
-						rule: `Until its warmest point is at ${tempText(-10, data.habit)}, for one pack with air on every side. Stacked, or in a freezer that has just been loaded, two to three times longer.`,
+						title: w.packOne.freezingThrough,
+						rule: w.packOne.untilItsWarmestPoint(tempText(-10, data.habit)),
 						inputs: [
-							{ name: 'thickness', value: lengthText(packing.thicknessM, data.habit) },
-							{ name: 'freezer', value: tempText(data.placeC.freezer, data.habit) }
+							{ name: w.packOne.thickness, value: lengthText(packing.thicknessM, data.habit) },
+							{ name: w.packOne.freezer, value: tempText(data.placeC.freezer, data.habit) }
 						],
 						sources: ['appliance-model', 'choi-okos-1986']
 					}}><b>{durationText(data.freezeMin)}</b></Why
-				>; lay it flat with air around it.
+				>{w.packOne.layItFlatWith}
 			{:else}
-				This freezer is not cold enough to freeze it through.
+				{w.packOne.thisFreezerIsNot}
 			{/if}
 		</p>
 		<table class="ledger">
-			<thead><tr><th>pack</th><th>code</th><th>lies in</th><th></th></tr></thead>
+			<thead
+				><tr
+					><th>{w.packOne.pack}</th><th>{w.packOne.code}</th><th>{w.packOne.liesIn}</th><th
+					></th></tr
+				></thead
+			>
 			<tbody>
 				{#each data.packs as pack (pack.id)}
 					<tr>
-						<td>{pack.number} of {pack.of}</td>
+						<td>{w.packOne.ofWord(pack.number, pack.of)}</td>
 						<td><a href="/freezer/{pack.code}" class="font-bold tracking-wider">{pack.code}</a></td>
 						<td>{pack.freezer}, {pack.shelf}</td>
 						<td>{pack.status === 'cooked' ? 'cooked' : ''}</td>
@@ -84,15 +94,15 @@
 		</table>
 	</section>
 	<section class="plate grid content-start gap-4">
-		<h2>Labels</h2>
+		<h2>{w.packOne.labels}</h2>
 		<Choice
 			name="sheet"
-			label="Sheet"
+			label={w.packOne.sheet}
 			bind:value={sheet}
 			items={labelSheetKeys.map((key) => ({ value: key, name: sheetWords[key] }))}
 		/>
 		<fieldset>
-			<legend class="entry-label">First free label on the sheet</legend>
+			<legend class="entry-label">{w.packOne.firstFreeLabelOn}</legend>
 			<div class="sheet" style="--columns: {layout.columns}">
 				{#each { length: places } as _, i (i)}
 					<label
@@ -105,20 +115,17 @@
 				{/each}
 			</div>
 			<p class="entry-hint">
-				{#if start + data.packs.length - 1 > places}Goes on over the next sheet.{:else}Stays on one
-					sheet.{/if}
+				{#if start + data.packs.length - 1 > places}{w.packOne.goesOnOverThe}{:else}{w.packOne
+						.staysOnOneSheet}{/if}
 			</p>
 		</fieldset>
 		<div class="flex flex-wrap gap-3">
 			<Press href={pdf} first target="_blank" rel="external" download="labels.pdf"
-				>Print labels (PDF)</Press
+				>{w.packOne.printLabelsPdf}</Press
 			>
-			<Press href="/table/{data.packs[0].code}">Cook card</Press>
+			<Press href="/table/{data.packs[0].code}">{w.packOne.cookCard}</Press>
 		</div>
-		<p class="quiet">
-			Print at 100 %, not “fit to page”. Stick labels on while the bag is dry and warm, before it is
-			filled; freezer-grade adhesive holds.
-		</p>
+		<p class="quiet">{w.packOne.printAtNotFit}</p>
 	</section>
 </div>
 

@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { whenToStart } from '$lib/core/table/when-to-start';
 	import { clock } from '$lib/ui/clock.svelte';
-	import { dayText, instantText } from '$lib/present/time';
+	import { dayText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { coreWords, standingLine } from '$lib/present/words';
 	import CookRuler from '$lib/ui/CookRuler.svelte';
@@ -36,7 +37,7 @@
 	);
 </script>
 
-<svelte:head><title>Cook {pack.dish.name} · Almacen</title></svelte:head>
+<svelte:head><title>{w.tableOne.cookAlmacen(pack.dish.name)}</title></svelte:head>
 
 {#if pack.status === 'cooked'}<CookedNote cookedAtMs={pack.cookedAtMs} habit={data.habit} />{/if}
 {#if form?.message}<p class="entry-error mb-3" role="alert">{form.message}</p>{/if}
@@ -48,26 +49,28 @@
 			<div>
 				<h1>{pack.dish.name}</h1>
 				<p class="quiet">
-					{massText(packing.massKg, data.habit)} · {packing.servings} servings ·
-					{lengthText(packing.thicknessM, data.habit)} thick · packed {dayText(
-						packing.packedOn,
-						data.habit
-					)} · {pack.code}
+					{w.tableOne.packLine(
+						massText(packing.massKg, data.habit),
+						packing.servings,
+						lengthText(packing.thicknessM, data.habit),
+						dayText(packing.packedOn, data.habit),
+						pack.code
+					)}
 					<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
 				</p>
 			</div>
 		</div>
 		{#if pack.status === 'frozen'}
 			<form method="POST" action="?/cooked" use:enhance>
-				<Press type="submit" first>Mark it cooked</Press>
+				<Press type="submit" first>{w.tableOne.markItCooked}</Press>
 			</form>
 		{/if}
 	</div>
 	<div class="flex flex-wrap items-end gap-5">
 		<fieldset>
-			<legend class="entry-label">It is</legend>
+			<legend class="entry-label">{w.tableOne.itIs}</legend>
 			<div class="flex">
-				{#each [{ value: 'frozen', name: 'frozen solid' }, { value: 'thawed', name: 'thawed' }] as choice (choice.value)}
+				{#each [{ value: 'frozen', name: w.tableOne.frozenSolid }, { value: 'thawed', name: w.tableOne.thawed }] as choice (choice.value)}
 					<label class="half" class:on={lies === choice.value}>
 						<input type="radio" name="state" value={choice.value} bind:group={lies} />{choice.name}
 					</label>
@@ -77,18 +80,20 @@
 		<form method="GET" class="tape flex items-end gap-3 p-2">
 			<Field
 				name="by"
-				label="On the table by"
+				label={w.tableOne.onTheTableBy}
 				inputmode="numeric"
 				size="6"
 				bind:value={by}
-				error={data.badTime ? 'Write a time such as 18:30.' : undefined}
+				error={data.badTime ? w.tableOne.writeATimeSuch : undefined}
 			/>
-			<Press type="submit">Look</Press>
+			<Press type="submit">{w.tableOne.look}</Press>
 		</form>
 		<p class="pb-2">
-			Done at <b>{tempText(packing.coreC, data.habit)}</b> in the middle
-			<span class="quiet">({coreWords[packing.core]})</span><br />
-			<span class="quiet">water boils at {tempText(data.asked.boilsC, data.habit)} here</span>
+			{w.tableOne.doneAt} <b>{tempText(packing.coreC, data.habit)}</b>
+			{w.tableOne.inTheMiddle} <span class="quiet">({coreWords[packing.core]})</span><br />
+			<span class="quiet"
+				>{w.tableOne.waterBoilsAtHere(tempText(data.asked.boilsC, data.habit))}</span
+			>
 		</p>
 	</div>
 	<CookRuler {ways} serveAtMs={data.serveAtMs} {nowMs} habit={data.habit} />
@@ -108,8 +113,7 @@
 	{/each}
 </div>
 <p class="quiet mt-4">
-	{standingLine} Young children, pregnant and older people and those with weak immunity need more care:
-	measure the core every time.
+	{w.tableOne.youngChildrenPregnantAnd(standingLine)}
 </p>
 
 <style>

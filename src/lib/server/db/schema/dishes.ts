@@ -45,3 +45,11 @@ export const ingredientLines = pgTable('ingredient_lines', {
 	stage: text().$type<Stage>().notNull().default('pack'),
 	understood: text({ enum: ['full', 'item', 'text'] }).notNull()
 });
+
+export type NewDish = Omit<typeof dishes.$inferInsert, 'id' | 'version'>;
+export type LineContent = Omit<typeof ingredientLines.$inferInsert, 'id' | 'dishId' | 'position'>;
+/** A dish as it can be written again: what an undo keeps. */
+export interface DishContent {
+	values: NewDish;
+	lines: LineContent[];
+}

@@ -67,3 +67,5 @@ export const shelves = pgTable('shelves', {
 	position: integer().notNull(),
 	removedAtMs: bigint({ mode: 'number' })
 });
+
+export type Household = typeof household.$inferSelect;

@@ -1,0 +1,61 @@
+import { readFile, writeFile } from 'node:fs/promises';
+import { expect, test } from '@playwright/test';
+
+test('export everything, change, read back: as it was; a damaged file changes nothing', async ({
+	page
+}) => {
+	await page.goto('/household');
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('link', { name: 'Export everything' }).click()
+	]);
+	expect(download.suggestedFilename()).toMatch(/^almacen-\d{4}-\d\d-\d\d\.json$/);
+	const path = test.info().outputPath('everything.json');
+	await download.saveAs(path);
+
+	await page.goto('/menu');
+	await page.getByRole('link', { name: 'Red lentil dal' }).click();
+	await page.getByRole('button', { name: 'Take it off the menu' }).click();
+	await expect(page.getByText('Red lentil dal is off the menu; its packs stay.')).toBeVisible();
+	await expect(page.getByRole('link', { name: 'Red lentil dal' })).toBeHidden();
+
+	await page.goto('/household');
+	const damaged = test.info().outputPath('damaged.json');
+	await writeFile(damaged, (await readFile(path, 'utf8')).replace('"servings"', '"portions"'));
+	await page.getByLabel(/^Read a file back/).setInputFiles(damaged);
+	await page.getByRole('button', { name: 'Replace everything' }).click();
+	await expect(page.getByRole('alert')).toContainText('The file is damaged at tables.');
+	await page.goto('/menu');
+	await expect(page.getByRole('link', { name: 'Red lentil dal' })).toBeHidden();
+
+	await page.goto('/household');
+	await page.getByLabel(/^Read a file back/).setInputFiles(path);
+	await page.getByRole('button', { name: 'Replace everything' }).click();
+	await expect(page).toHaveURL('/freezer');
+	await page.goto('/menu');
+	await expect(page.getByRole('link', { name: 'Red lentil dal' })).toBeVisible();
+	await page.goto('/household');
+	await expect(page.getByText(/The last one was made/)).toBeVisible();
+});
+
+test('a tighter limit moves the gate; a looser one is refused; the change can be taken back', async ({
+	page
+}) => {
+	await page.goto('/household/rules');
+	await page.getByLabel('First gate within').fill('3 h');
+	await page.getByRole('button', { name: 'Save the rules' }).click();
+	await expect(page.getByText(/tightened, not loosened/)).toBeVisible();
+	await page.getByLabel('First gate within').fill('1 h 30');
+	await page.getByRole('button', { name: 'Save the rules' }).click();
+	await expect(page.getByText('The household is changed.')).toBeVisible();
+	await page.goto('/cool');
+	await page
+		.getByRole('button', { name: /^At |^Not at / })
+		.first()
+		.click();
+	await expect(page.getByRole('dialog')).toContainText('within 1 h 30');
+	await page.keyboard.press('Escape');
+	await page.getByRole('button', { name: 'Undo' }).first().click();
+	await page.goto('/household/rules');
+	await expect(page.getByLabel('First gate within')).toHaveValue('2 h');
+});

@@ -1,0 +1,3 @@
+export const coolOneAnswers = {
+	thisReadingIsGone: 'This reading is gone already.'
+};

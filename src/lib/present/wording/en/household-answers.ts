@@ -1,0 +1,3 @@
+export const householdAnswers = {
+	fileChooseAnExported: 'File: choose an exported file.'
+};

@@ -1,0 +1,29 @@
+import type { Shown } from '../shown.ts';
+
+export const packOne = {
+	packedAlmacen: (a: Shown) => `${a}, packed · Almacen`,
+	servingsEach: (a: Shown, b: Shown, c: Shown) => `${a} × ${b}, ${c} servings each`,
+	packedBestBy: (a: Shown) => `Packed ${a} · best by`,
+	ruledBy: (a: Shown, b: Shown) => `ruled by ${a}, ${b}`,
+	frozenThroughInAbout: 'Frozen through in about',
+	layItFlatWith: '; lay it flat with air around it.',
+	thisFreezerIsNot: 'This freezer is not cold enough to freeze it through.',
+	pack: 'pack',
+	code: 'code',
+	liesIn: 'lies in',
+	ofWord: (a: Shown, b: Shown) => `${a} of ${b}`,
+	labels: 'Labels',
+	sheet: 'Sheet',
+	firstFreeLabelOn: 'First free label on the sheet',
+	goesOnOverThe: 'Goes on over the next sheet.',
+	staysOnOneSheet: 'Stays on one sheet.',
+	printLabelsPdf: 'Print labels (PDF)',
+	cookCard: 'Cook card',
+	printAtNotFit:
+		'Print at 100 %, not “fit to page”. Stick labels on while the bag is dry and warm, before it is filled; freezer-grade adhesive holds.',
+	freezingThrough: 'Freezing through',
+	untilItsWarmestPoint: (a: Shown) =>
+		`Until its warmest point is at ${a}, for one pack with air on every side. Stacked, or in a freezer that has just been loaded, two to three times longer.`,
+	thickness: 'thickness',
+	freezer: 'freezer'
+};

@@ -1,0 +1,4 @@
+export const rootLayout = {
+	skipToTheWork: 'Skip to the work',
+	opening: 'Opening…'
+};

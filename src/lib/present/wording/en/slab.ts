@@ -1,0 +1,5 @@
+import type { Shown } from '../shown.ts';
+
+export const slab = {
+	thick: (a: Shown) => `${a} thick`
+};

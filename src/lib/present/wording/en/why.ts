@@ -1,0 +1,5 @@
+export const why = {
+	whatWentIn: 'what went in',
+	value: 'value',
+	whereItComesFrom: 'Where it comes from'
+};
