@@ -45,6 +45,7 @@ const unitOfId: Record<string, MeasureName> = {
 	piece: 'piece',
 	stick: 'piece',
 	bunch: 'piece',
+	sprig: 'piece',
 	head: 'piece',
 	slice: 'piece',
 	small: 'piece',
@@ -91,7 +92,8 @@ export function parseIngredientLine(line: string): ParsedLine {
 	const words = (read?.description ?? text).replace(/^of\s+/i, '');
 	const cut = cuts.exec(words)?.[0].toLowerCase() ?? '';
 	const name = words.split(/[,(;]/)[0].replace(cuts, '').replace(/\s+/g, ' ').trim() || words;
-	const item = findItem(name) ?? findItem(words);
+	const counted = unit === 'piece';
+	const item = findItem(name, counted) ?? findItem(words, counted);
 	const known = item !== null && (unit !== null || quantity === null || !read?.unitOfMeasureID);
 	const massKg = known ? lineMassKg({ quantity, unit, item }) : null;
 	return {
@@ -108,6 +110,7 @@ export function parseIngredientLine(line: string): ParsedLine {
 }
 
 const handful = {
+	sprig: { short: 'sprig', plural: 'sprigs', alternates: [] },
 	handful: { short: 'handful', plural: 'handfuls', alternates: [] },
 	deciliter: { short: 'dl', plural: 'deciliters', alternates: ['decilitre', 'decilitres'] },
 	centiliter: { short: 'cl', plural: 'centiliters', alternates: ['centilitre', 'centilitres'] }

@@ -44,8 +44,11 @@ for (const row of itemRows) {
 }
 const longestAlias = Math.max(...[...byAlias.keys()].map((alias) => alias.split(' ').length));
 
-/** The catalogue's item whose name or other name is the longest run of words in a text; null when none is. */
-export function findItem(text: string): Item | null {
+/**
+ * The catalogue's item whose name or other name is the longest run of words in a text; null when none is. What is counted in
+ * pieces is something that comes in pieces: "1 pepper" is not the spice.
+ */
+export function findItem(text: string, counted = false): Item | null {
 	const words = text
 		.toLowerCase()
 		.replace(/[^\p{L}\s-]/gu, ' ')
@@ -53,7 +56,9 @@ export function findItem(text: string): Item | null {
 		.filter(Boolean);
 	for (let length = Math.min(longestAlias, words.length); length > 0; length--)
 		for (let start = words.length - length; start >= 0; start--) {
-			const item = byAlias.get(words.slice(start, start + length).join(' '));
+			const name = words.slice(start, start + length).join(' ');
+			const item = byAlias.get(name);
+			if (item && counted && item.pieceKg === null) return byAlias.get(`${name}s`) ?? item;
 			if (item) return item;
 		}
 	return null;

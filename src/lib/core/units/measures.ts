@@ -26,7 +26,8 @@ export const measures = {
 	pinch: { kind: 'volume', litres: 0.0003 },
 	handful: { kind: 'volume', litres: 0.12 },
 	piece: { kind: 'count' },
-	can: { kind: 'count' }
+	/** the usual can of vegetables, pulses or tomatoes */
+	can: { kind: 'mass', kg: 0.4 }
 } as const satisfies Record<string, Measure>;
 
 export type MeasureName = keyof typeof measures;

@@ -1,11 +1,9 @@
 import { existsSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import { sql } from 'drizzle-orm';
 import { readPackCode } from '../../core/packing/pack-code.ts';
 import { limitsFrom } from '../../core/safety/limits.ts';
 import { listCopies } from '../copies/copy-folder.ts';
 import { openDatabase, type Db } from '../db/open.ts';
-import { packs } from '../db/schema/index.ts';
 import { exportAll } from '../repos/backup.ts';
 import { getHousehold } from '../repos/household.ts';
 import { backupText, readBackup } from '../../formats/backup.ts';
@@ -44,12 +42,10 @@ async function ofData(db: Db, nowMs: number): Promise<Finding[]> {
 	const backup = await exportAll(db, nowMs);
 	const { dishes, packs: allPacks, coolingRuns } = backup.tables;
 	const read = readBackup(backupText(backup));
-	const codes = await db.select({ code: packs.code }).from(packs);
-	const wrong = codes.filter(({ code }) => readPackCode(code) !== code);
-	const answer = (await db.execute(
-		sql`select count(*)::int as n from ${packs} where ${packs.status} = 'cooked' and ${packs.cookedAtMs} is null`
-	)) as unknown as { rows: { n: number }[] };
-	const timeless = answer.rows[0].n;
+	const wrong = allPacks.filter(({ code }) => readPackCode(code) !== code);
+	const timeless = allPacks.filter(
+		(pack) => pack.status === 'cooked' && pack.cookedAtMs === null
+	).length;
 	return [
 		{
 			good: true,
