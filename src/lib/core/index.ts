@@ -29,8 +29,10 @@ export { runPressureCooker } from './cooking/run-pressure-cooker.ts';
 export { runOven } from './cooking/run-oven.ts';
 export type { DishKind } from './tables/dish-kinds.ts';
 export type { Method, State } from './cooking/method.ts';
+export { cookCurve, type CookCurve } from './cooking/cook-curve.ts';
 export {
 	convertCook,
+	convertSteps,
 	type ConvertInput,
 	type CookOption,
 	type Spread

@@ -2,6 +2,7 @@
 	import { w } from '$lib/present/wording';
 	import type { CookOption } from '$lib/core';
 	import type { StartPlan } from '$lib/core/table/when-to-start';
+	import { rulerSpanMin, rulerTickMin } from './ruler-span';
 	import { durationText, instantText } from '$lib/present/time';
 	import { methodText } from '$lib/present/words';
 	import type { Habit } from '$lib/present/units';
@@ -19,16 +20,14 @@
 	} = $props();
 
 	const minute = 60_000;
-	/** From the earliest start that fits (or now, when that is near) to a little after serving. */
-	const spanMin = $derived.by(() => {
-		const longest = Math.max(
-			45,
-			...ways.map(({ plan }) => (plan ? (serveAtMs - plan.startAtMs) / minute : 0))
-		);
-		const toNow = (serveAtMs - nowMs) / minute;
-		return Math.min(14 * 60, Math.max(longest, toNow < longest * 2 ? toNow : 0)) * 1.04;
-	});
-	const tickMin = $derived([10, 15, 30, 60, 120].find((step) => spanMin / step <= 9) ?? 180);
+	const spanMin = $derived(
+		rulerSpanMin(
+			ways.map((way) => way.plan),
+			serveAtMs,
+			nowMs
+		)
+	);
+	const tickMin = $derived(rulerTickMin(spanMin));
 	const at = (ms: number) => 100 * Math.max(0, 1 - (serveAtMs - ms) / minute / spanMin);
 	const ticks = $derived.by(() => {
 		const result: number[] = [];

@@ -6,7 +6,8 @@
 	import { durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText, volumeText, type Habit } from '$lib/present/units';
 	import { placeWords, verdictWords } from '$lib/present/words';
-	import CoolingChart from './charts/CoolingChart.svelte';
+	import { coolingChart } from './charts/cooling-chart';
+	import Drawn from './charts/Drawn.svelte';
 	import { clock } from './clock.svelte';
 	import Why from './Why.svelte';
 	import Word from './Word.svelte';
@@ -89,7 +90,8 @@
 		)}
 	</p>
 	<div class="mt-2">
-		<CoolingChart
+		<Drawn
+			draw={coolingChart}
 			input={{ view, nowMin, rule: run.forecast.rule, habit, limits }}
 			label={w.coolingPlate.coolingCurveOf(run.name, sentence.says)}
 			{heightPx}

@@ -106,8 +106,7 @@
 		font-size: 18px;
 		font-weight: 700;
 		text-decoration: none;
-		background: var(--frost);
-		padding: 6px 0 6px 12px;
+		padding: 8px 0 2px 12px;
 	}
 	.home small {
 		text-decoration: underline dotted 2px;

@@ -2,6 +2,7 @@ import type { Chart as ChartType, Plugin } from 'chart.js';
 import type { CoolingView } from '$lib/core/cooling/cooling-view';
 import type { SafetyLimits } from '$lib/core/safety/limits';
 import { twoStageRule } from '$lib/core/safety/two-stage-rule';
+import { colour, pale } from './palette';
 import { tempNumber, type Habit } from '$lib/present/units';
 
 export interface CoolingChartInput {
@@ -10,16 +11,6 @@ export interface CoolingChartInput {
 	rule: 'two-stage' | 'four-hours';
 	habit: Habit;
 	limits: SafetyLimits;
-}
-
-/** A colour of the palette in force, as rgb(…). */
-function colour(name: string): string {
-	const probe = document.createElement('i');
-	probe.style.color = `var(--${name})`;
-	document.body.append(probe);
-	const { color } = getComputedStyle(probe);
-	probe.remove();
-	return color;
 }
 
 /** The posts of the rule: red above the gate, green below, a bar across; the curve must pass under the bar. */
@@ -111,7 +102,7 @@ function datasets({ view, nowMin }: CoolingChartInput) {
 			label: 'unfavourable end',
 			data: xy(slow),
 			borderColor: 'transparent',
-			backgroundColor: colour('cold-pale').replace('rgb(', 'rgba(').replace(')', ', 0.8)'),
+			backgroundColor: pale('cold-pale', 0.8),
 			fill: '-1',
 			pointRadius: 0
 		},

@@ -19,6 +19,7 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const { cardInput, ...packing } = pack.packing;
 	return {
 		pack: { ...pack, packing },
+		convert: cardInput.convert,
 		asked: {
 			altitudeM: cardInput.convert.kitchen.altitudeM,
 			slowCooker: cardInput.convert.slowCooker,

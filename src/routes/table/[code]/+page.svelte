@@ -1,11 +1,17 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
+	import { asIf } from '$lib/core/table/as-if';
 	import { whenToStart } from '$lib/core/table/when-to-start';
 	import { clock } from '$lib/ui/clock.svelte';
 	import { dayText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
-	import { coreWords, standingLine } from '$lib/present/words';
+	import { coreWords, methodText, standingLine } from '$lib/present/words';
+	import { cookChart } from '$lib/ui/charts/cook-chart';
+	import Drawn from '$lib/ui/charts/Drawn.svelte';
+	import { rulerSpanMin } from '$lib/ui/ruler-span';
+	import { methodKey, Ways } from '$lib/ui/ways.svelte';
+	import WhatIf from '$lib/ui/WhatIf.svelte';
 	import CookRuler from '$lib/ui/CookRuler.svelte';
 	import CookWay from '$lib/ui/CookWay.svelte';
 	import Field from '$lib/ui/Field.svelte';
@@ -22,18 +28,57 @@
 	// svelte-ignore state_referenced_locally
 	let by = $state(data.by);
 	const nowMs = $derived(Math.max(clock.ms, data.nowMs));
+	let change = $state<{ thicknessM: number; massKg: number } | null>(null);
+	let computed = $state<Ways | null>(null);
+	$effect(() => {
+		const made = new Ways();
+		computed = made;
+		return () => made.close();
+	});
+	const ofCard = $derived(packing.card.options.filter((option) => option.state === lies));
+	$effect(() => {
+		if (!computed) return;
+		if (change) computed.asIf(asIf(data.convert, change), lies);
+		else computed.ofCard(data.convert, lies, ofCard);
+	});
+	const options = $derived(computed?.options ?? ofCard);
 	const ways = $derived(
-		packing.card.options
-			.filter((option) => option.state === lies)
-			.map((option) => ({
+		options.map((option) => ({
+			option,
+			plan: whenToStart({
 				option,
-				plan: whenToStart({
-					option,
-					thawedMin: packing.card.thaw.refrigerator.thawedMin,
-					serveAtMs: data.serveAtMs,
-					nowMs
-				})
-			}))
+				thawedMin: packing.card.thaw.refrigerator.thawedMin,
+				serveAtMs: data.serveAtMs,
+				nowMs
+			})
+		}))
+	);
+	const lines = $derived(
+		ways.flatMap(({ option, plan }) => {
+			const curve = computed?.curves[methodKey(option.method)];
+			if (!curve || !option.totalMin) return [];
+			// ready as likely at serving: the plan itself counts with the long end
+			const startAtMs = data.serveAtMs - option.totalMin.likely * 60_000;
+			return plan ? [{ name: methodText(option.method, data.habit), startAtMs, ...curve }] : [];
+		})
+	);
+	const chart = $derived({
+		lines,
+		serveAtMs: data.serveAtMs,
+		spanMin: rulerSpanMin(
+			ways.map((way) => way.plan),
+			data.serveAtMs,
+			nowMs
+		),
+		coreC: packing.coreC,
+		habit: data.habit
+	});
+	const note = $derived(
+		computed?.failed
+			? w.whatIf.failed
+			: computed?.busy && change
+				? w.whatIf.computing(options.length, ofCard.length)
+				: ''
 	);
 </script>
 
@@ -96,7 +141,15 @@
 			>
 		</p>
 	</div>
+	<WhatIf bind:change packed={packing} habit={data.habit} {note} />
 	<CookRuler {ways} serveAtMs={data.serveAtMs} {nowMs} habit={data.habit} />
+	<h2>{w.cookChart.title}</h2>
+	<Drawn
+		draw={cookChart}
+		input={chart}
+		label={w.cookChart.label(lines.map((line) => line.name).join(', '))}
+		heightPx={260}
+	/>
 </section>
 
 <div class="mt-5 grid gap-4 md:grid-cols-2">

@@ -3,6 +3,7 @@ import { backup } from './backup.ts';
 import { bestBy } from './best-by.ts';
 import { bowlFields } from './bowl-fields.ts';
 import { changeFreezerAnswers } from './change-freezer-answers.ts';
+import { cookChart } from './cook-chart.ts';
 import { cookRuler } from './cook-ruler.ts';
 import { cookWay } from './cook-way.ts';
 import { cookedNote } from './cooked-note.ts';
@@ -52,6 +53,7 @@ import { strip } from './strip.ts';
 import { table } from './table.ts';
 import { tableOne } from './table-one.ts';
 import { undoLines } from './undo-lines.ts';
+import { whatIf } from './what-if.ts';
 import { why } from './why.ts';
 
 /** Everything the screens, forms, answers and labels say, in English, by the file that says it. */
@@ -61,6 +63,7 @@ export const en = {
 	bestBy,
 	bowlFields,
 	changeFreezerAnswers,
+	cookChart,
 	cookRuler,
 	cookWay,
 	cookedNote,
@@ -110,5 +113,6 @@ export const en = {
 	table,
 	tableOne,
 	undoLines,
+	whatIf,
 	why
 };

@@ -1,18 +1,28 @@
-<script lang="ts">
+<script lang="ts" generics="Input">
 	import type { Attachment } from 'svelte/attachments';
-	import type { CoolingChartInput } from './cooling-chart';
-	import { coolingChart } from './cooling-chart';
+
+	interface Drawing {
+		update(): void;
+		destroy(): void;
+	}
 
 	let {
 		input,
+		draw,
 		label,
 		heightPx = 210
-	}: { input: CoolingChartInput; label: string; heightPx?: number } = $props();
+	}: {
+		input: Input;
+		draw: (canvas: HTMLCanvasElement, read: () => Input) => Promise<Drawing>;
+		label: string;
+		heightPx?: number;
+	} = $props();
 
+	/** Makes the chart once, updates it whenever its input changes, takes it away with the canvas. */
 	const drawn: Attachment<HTMLCanvasElement> = (canvas) => {
-		let chart: Awaited<ReturnType<typeof coolingChart>> | undefined;
+		let chart: Drawing | undefined;
 		let gone = false;
-		void coolingChart(canvas, () => input).then((made) => {
+		void draw(canvas, () => input).then((made) => {
 			if (gone) made.destroy();
 			else chart = made;
 		});

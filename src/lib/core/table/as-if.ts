@@ -1,0 +1,30 @@
+import type { ConvertInput } from '../cooking/convert-cook.ts';
+import { requireRange } from '../require-range.ts';
+
+/**
+ * The same pack as if it were another thickness or weight: the footprint follows, its sides in proportion, so that weight over
+ * volume stays what it was. A pan keeps its sides and is filled higher. Throws coded errors outside 5 mm to 20 cm.
+ */
+export function asIf(
+	convert: ConvertInput,
+	change: { thicknessM: number; massKg: number }
+): ConvertInput {
+	const { block } = convert;
+	if (block.kind !== 'brick') return convert;
+	const thicknessM = requireRange('thicknessM', change.thicknessM, 0.005, 0.2);
+	const massKg = requireRange('massKg', change.massKg, 0.02, 12);
+	const volume = (block.lengthM * block.widthM * block.heightM * massKg) / convert.massKg;
+	const side = convert.pan ? 1 : Math.sqrt(volume / thicknessM / (block.lengthM * block.widthM));
+	const shape = {
+		...block,
+		lengthM: block.lengthM * side,
+		widthM: block.widthM * side,
+		heightM: thicknessM
+	};
+	return {
+		...convert,
+		massKg: convert.pan ? (convert.massKg * thicknessM) / block.heightM : massKg,
+		block: shape,
+		pan: convert.pan && { ...convert.pan, shape }
+	};
+}

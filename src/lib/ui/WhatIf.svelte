@@ -1,0 +1,79 @@
+<script lang="ts">
+	import type { Habit } from '$lib/present/habit';
+	import { lengthText, massText } from '$lib/present/units';
+	import { w } from '$lib/present/wording';
+	import Press from './Press.svelte';
+	import Slab from './Slab.svelte';
+
+	let {
+		change = $bindable(),
+		packed,
+		habit,
+		note
+	}: {
+		/** null: as it was packed */
+		change: { thicknessM: number; massKg: number } | null;
+		packed: { thicknessM: number; massKg: number; lengthM: number };
+		habit: Habit;
+		note: string;
+	} = $props();
+
+	const now = $derived(change ?? packed);
+	const set = (part: Partial<{ thicknessM: number; massKg: number }>) =>
+		(change = { thicknessM: now.thicknessM, massKg: now.massKg, ...part });
+	const valueOf = (event: Event) => Number((event.currentTarget as HTMLInputElement).value);
+</script>
+
+<fieldset class="grid gap-2">
+	<legend class="entry-label">{w.whatIf.title}</legend>
+	<div class="flex flex-wrap items-center gap-x-6 gap-y-2">
+		<label class="slide">
+			<span>{w.whatIf.thickness} <b>{lengthText(now.thicknessM, habit)}</b></span>
+			<input
+				type="range"
+				min="10"
+				max="100"
+				step="1"
+				value={Math.round(now.thicknessM * 1000)}
+				aria-valuetext={lengthText(now.thicknessM, habit)}
+				oninput={(event) => set({ thicknessM: valueOf(event) / 1000 })}
+			/>
+		</label>
+		<label class="slide">
+			<span>{w.whatIf.weight} <b>{massText(now.massKg, habit)}</b></span>
+			<input
+				type="range"
+				min="100"
+				max="4000"
+				step="50"
+				value={Math.round(now.massKg * 1000)}
+				aria-valuetext={massText(now.massKg, habit)}
+				oninput={(event) => set({ massKg: valueOf(event) / 1000 })}
+			/>
+		</label>
+		{#if change}
+			<Slab thicknessM={now.thicknessM} lengthM={packed.lengthM} {habit} planned />
+			<Press onclick={() => (change = null)}>{w.whatIf.asPacked}</Press>
+		{/if}
+	</div>
+	<p class="quiet" role="status" style="min-height: 20px">
+		{note}
+		{#if change}<b
+				>{w.whatIf.notTheLabel(lengthText(now.thicknessM, habit), massText(now.massKg, habit))}</b
+			>{/if}
+	</p>
+</fieldset>
+
+<style>
+	.slide {
+		display: grid;
+		flex: 1 1 220px;
+		max-width: 340px;
+	}
+	.slide input {
+		height: 48px;
+		width: 100%;
+		accent-color: var(--rim);
+		cursor: pointer;
+	}
+</style>

@@ -1,0 +1,149 @@
+import type { Chart as ChartType, Plugin } from 'chart.js';
+import { dangerC } from '$lib/core/cooking/doneness';
+import type { Habit } from '$lib/present/habit';
+import { instantText } from '$lib/present/time';
+import { tempNumber, tempText } from '$lib/present/units';
+import { w } from '$lib/present/wording';
+import { rulerTickMin } from '../ruler-span';
+import { colour, pale } from './palette';
+
+export interface CookLine {
+	name: string;
+	startAtMs: number;
+	minutes: readonly number[];
+	coldestC: readonly number[];
+}
+export interface CookChartInput {
+	lines: readonly CookLine[];
+	serveAtMs: number;
+	spanMin: number;
+	coreC: number;
+	habit: Habit;
+}
+
+/** Each line has a colour and a dash of its own, and its name at its end. */
+const looks = [
+	{ colour: 'cold', dash: [] },
+	{ colour: 'leaf', dash: [10, 4] },
+	{ colour: 'ember', dash: [] },
+	{ colour: 'mustard', dash: [3, 4] }
+] as const;
+const minuteMs = 60_000;
+
+/** The range in which germs grow as a band, the core temperature as a line, both named. */
+function marks(read: () => CookChartInput): Plugin<'line'> {
+	return {
+		id: 'marks',
+		beforeDatasetsDraw(chart) {
+			const { ctx, chartArea: area, scales } = chart;
+			const { coreC, habit } = read();
+			const y = (tempC: number) => scales.y.getPixelForValue(tempC);
+			ctx.save();
+			ctx.font = `14px ${getComputedStyle(document.body).fontFamily}`;
+			ctx.fillStyle = pale('mustard-pale', 0.6);
+			ctx.fillRect(area.left, y(dangerC.to), area.width, y(dangerC.from) - y(dangerC.to));
+			ctx.fillStyle = colour('mustard');
+			ctx.fillText(
+				w.cookChart.danger(tempNumber(dangerC.from, habit), tempText(dangerC.to, habit)),
+				area.left + 6,
+				y(dangerC.to) + 16
+			);
+			ctx.strokeStyle = colour('leaf');
+			ctx.lineWidth = 2;
+			ctx.setLineDash([8, 4]);
+			ctx.beginPath();
+			ctx.moveTo(area.left, y(coreC));
+			ctx.lineTo(area.right, y(coreC));
+			ctx.stroke();
+			ctx.fillStyle = colour('leaf');
+			ctx.fillText(w.cookChart.core(tempText(coreC, habit)), area.left + 6, y(coreC) - 6);
+			ctx.restore();
+		}
+	};
+}
+
+const datasets = ({ lines, serveAtMs }: CookChartInput) =>
+	lines.map((line, i) => ({
+		label: line.name,
+		data: line.minutes.map((minute, k) => ({
+			x: (line.startAtMs - serveAtMs) / minuteMs + minute,
+			y: line.coldestC[k]
+		})),
+		borderColor: colour(looks[i % looks.length].colour),
+		borderDash: [...looks[i % looks.length].dash],
+		borderWidth: 3,
+		pointRadius: 0
+	}));
+
+/** Draws the core temperatures of several ways on one axis of time that ends at serving. `read` is asked again at each update. */
+export async function cookChart(canvas: HTMLCanvasElement, read: () => CookChartInput) {
+	const { Chart, Legend, LineController, LineElement, PointElement, LinearScale } =
+		await import('chart.js');
+	Chart.register(Legend, LineController, LineElement, PointElement, LinearScale);
+	const font = { size: 14, family: getComputedStyle(document.body).fontFamily };
+	const chart: ChartType<'line', { x: number; y: number }[]> = new Chart(canvas, {
+		type: 'line',
+		data: { datasets: datasets(read()) },
+		options: {
+			animation: false,
+			responsive: true,
+			maintainAspectRatio: false,
+			parsing: false,
+			events: [],
+			layout: { padding: { right: 18 } },
+			scales: {
+				x: {
+					type: 'linear',
+					min: -read().spanMin,
+					max: 0,
+					grid: { display: false },
+					border: { color: colour('rim'), width: 2 },
+					afterBuildTicks: (scale) => {
+						const step = rulerTickMin(read().spanMin);
+						scale.ticks = [];
+						for (let at = 0; at >= -read().spanMin; at -= step) scale.ticks.unshift({ value: at });
+					},
+					ticks: {
+						color: colour('soft'),
+						font,
+						callback: (value) =>
+							instantText(read().serveAtMs + Number(value) * minuteMs, read().habit)
+					}
+				},
+				y: {
+					min: -20,
+					max: 120,
+					grid: { color: colour('hair'), drawTicks: false },
+					border: { display: false },
+					afterBuildTicks: (scale) => {
+						scale.ticks = [-18, 5, 60, 100].map((value) => ({ value }));
+					},
+					ticks: {
+						color: colour('soft'),
+						font,
+						autoSkip: false,
+						callback: (value) => tempNumber(Number(value), read().habit)
+					}
+				}
+			},
+			plugins: {
+				legend: {
+					position: 'bottom',
+					align: 'start',
+					labels: { color: colour('ink'), font, boxHeight: 2, boxWidth: 34 }
+				},
+				tooltip: { enabled: false }
+			}
+		},
+		plugins: [marks(read)]
+	});
+	return {
+		update() {
+			chart.data.datasets = datasets(read());
+			const { x } = chart.options.scales ?? {};
+			if (x) x.min = -read().spanMin;
+			chart.update('none');
+		},
+		destroy: () => chart.destroy()
+	};
+}

@@ -1,0 +1,55 @@
+import type { ConvertInput, CookCurve, CookOption, Method, State } from '$lib/core';
+import { waysClient } from '$lib/workers/ways-client';
+
+export const methodKey = (method: Method) => JSON.stringify(method);
+
+/** Ways to cook a pack and their curves, as a worker computes them: `options` null while those of the card count. */
+export class Ways {
+	options = $state<CookOption[] | null>(null);
+	curves = $state<Record<string, CookCurve | null>>({});
+	busy = $state(false);
+	failed = $state<string | null>(null);
+	private readonly client = waysClient((reply) => {
+		switch (reply.kind) {
+			case 'option':
+				this.options = [...(this.options ?? []), reply.option];
+				return;
+			case 'curve':
+				this.curves[methodKey(reply.method)] = reply.curve;
+				return;
+			case 'done':
+				this.busy = false;
+				return;
+			case 'failed':
+				this.busy = false;
+				this.failed = reply.message;
+		}
+	});
+
+	/** Curves for the ways of the card. */
+	ofCard(convert: ConvertInput, state: State, options: readonly CookOption[]): void {
+		this.begin();
+		this.options = null;
+		const known = options.flatMap(({ method, setMin }) =>
+			setMin ? [{ method, setMin: setMin.likely }] : []
+		);
+		this.client.ask({ convert, state, known });
+	}
+
+	/** Everything anew, for a pack that is not as packed. */
+	asIf(convert: ConvertInput, state: State): void {
+		this.begin();
+		this.options = [];
+		this.client.ask({ convert, state, known: null });
+	}
+
+	close(): void {
+		this.client.close();
+	}
+
+	private begin(): void {
+		this.curves = {};
+		this.failed = null;
+		this.busy = true;
+	}
+}
