@@ -26,6 +26,7 @@ async function addresses(page: Page): Promise<string[]> {
 		`/table/${pack?.split('/').at(-1)}`,
 		'/household',
 		'/household/rules',
+		'/household/measure',
 		'/nowhere'
 	];
 	for (const address of found) expect(address, found.join(' ')).toBeTruthy();

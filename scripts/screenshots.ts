@@ -33,13 +33,13 @@ const views = [
 	{ name: 'pack', path: '/pack', size: desktop },
 	{ name: 'packing', path: packing, size: desktop },
 	{ name: 'freezer', path: '/freezer', size: desktop },
-	{ name: 'freezer-phone', path: '/freezer', size: phone },
 	{ name: 'pack-one', path: chicken, size: desktop },
 	{ name: 'table', path: '/table', size: desktop },
 	{ name: 'cook-card', path: `/table/${code}`, size: desktop },
 	{ name: 'cook-card-phone', path: `/table/${code}`, size: phone },
 	{ name: 'household', path: '/household', size: desktop },
 	{ name: 'house-rules', path: '/household/rules', size: desktop },
+	{ name: 'measure', path: '/household/measure', size: desktop },
 	{ name: 'settling-in-phone', path: '/start?step=2', size: phone }
 ];
 for (const view of views) {

@@ -21,7 +21,13 @@ export {
 } from './cooling/predict-cooling.ts';
 export { freezingTime } from './freezing/freezing-time.ts';
 export { thawingTime } from './freezing/thawing-time.ts';
-export type { Bowl, Kitchen, PressureCooker, SlowCooker } from './kitchen/appliance-parameters.ts';
+export type {
+	Bowl,
+	Kitchen,
+	Oven,
+	PressureCooker,
+	SlowCooker
+} from './kitchen/appliance-parameters.ts';
 export type { CookedPiece } from './cooking/load.ts';
 export type { CookRun } from './cooking/cook-run.ts';
 export { runSlowCooker } from './cooking/run-slow-cooker.ts';

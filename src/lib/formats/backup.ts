@@ -2,7 +2,7 @@ import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */
-export const backupVersion = 1;
+export const backupVersion = 2;
 
 const int = () => yup.number().integer().strict().defined();
 const real = () => yup.number().strict().defined();
@@ -31,7 +31,8 @@ const tables = {
 		settledAtMs: int().nullable(),
 		houseMonths: int().nullable(),
 		slowCooker: json(),
-		pressureCooker: json()
+		pressureCooker: json(),
+		oven: json()
 	}),
 	freezers: yup.object({
 		id: int(),
@@ -164,6 +165,7 @@ export function readBackup(fileText: string): BackupResult {
 			ok: false,
 			message: w.backup.thisFileHasVersion(String(head.version), backupVersion)
 		};
+	const file = upgraded(head);
 	const schema = yup.object({
 		exportedAtMs: int(),
 		lastSerial: int().min(0),
@@ -177,7 +179,7 @@ export function readBackup(fileText: string): BackupResult {
 		)
 	});
 	try {
-		schema.validateSync(raw, { strict: true });
+		schema.validateSync(file, { strict: true });
 	} catch (error) {
 		if (!(error instanceof yup.ValidationError)) throw error;
 		return {
@@ -185,5 +187,17 @@ export function readBackup(fileText: string): BackupResult {
 			message: w.backup.theFileIsDamaged(error.path ?? 'its start', error.errors[0])
 		};
 	}
-	return { ok: true, backup: raw as Backup };
+	return { ok: true, backup: file as Backup };
+}
+
+/** An older file as the present version has it. Version 2 added the household's oven. */
+function upgraded(file: Partial<Backup>): Partial<Backup> {
+	const rows = file.tables?.household;
+	if (file.version !== 1 || !Array.isArray(rows)) return file;
+	const household = rows.map((row) => ({ ...row, oven: {} }));
+	return {
+		...file,
+		version: backupVersion,
+		tables: { ...(file.tables as BackupTables), household }
+	};
 }

@@ -4,6 +4,7 @@
 
 	let {
 		name,
+		id = name,
 		label,
 		value = $bindable(),
 		hint,
@@ -11,6 +12,8 @@
 		...rest
 	}: {
 		name: string;
+		/** when two fields of a page share a name */
+		id?: string;
 		label: string;
 		value?: string;
 		hint?: string;
@@ -18,14 +21,14 @@
 		[attribute: string]: unknown;
 	} = $props();
 	const described = $derived(
-		[hint && `${name}-hint`, error && `${name}-error`].filter(Boolean).join(' ') || undefined
+		[hint && `${id}-hint`, error && `${id}-error`].filter(Boolean).join(' ') || undefined
 	);
 </script>
 
 <div>
-	<Label for={name} class="entry-label">{label}</Label>
+	<Label for={id} class="entry-label">{label}</Label>
 	<Input
-		id={name}
+		{id}
 		{name}
 		type="text"
 		bind:value
@@ -35,6 +38,6 @@
 		aria-describedby={described}
 		{...rest}
 	/>
-	{#if hint}<p class="entry-hint" id="{name}-hint">{hint}</p>{/if}
-	{#if error}<p class="entry-error" id="{name}-error">{error}</p>{/if}
+	{#if hint}<p class="entry-hint" id="{id}-hint">{hint}</p>{/if}
+	{#if error}<p class="entry-error" id="{id}-error">{error}</p>{/if}
 </div>

@@ -17,6 +17,9 @@ export class Ways {
 			case 'curve':
 				this.curves[methodKey(reply.method)] = reply.curve;
 				return;
+			case 'settled':
+				this.options = reply.options;
+				return;
 			case 'done':
 				this.busy = false;
 				return;

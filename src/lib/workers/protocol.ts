@@ -20,5 +20,7 @@ export interface WaysRequest {
 export type WaysReply =
 	| { id: number; kind: 'option'; option: CookOption }
 	| { id: number; kind: 'curve'; method: Method; curve: CookCurve | null }
+	/** all of them: those that are refused now name the nearest good way */
+	| { id: number; kind: 'settled'; options: CookOption[] }
 	| { id: number; kind: 'done' }
 	| { id: number; kind: 'failed'; message: string };

@@ -8,14 +8,18 @@ export function* answerWays(request: WaysRequest): Generator<WaysReply> {
 		if (request.known) {
 			for (const { method, setMin } of request.known)
 				yield { id, kind: 'curve', method, curve: cookCurve({ convert, method, state, setMin }) };
-		} else
-			for (const option of convertSteps(convert, [state])) {
-				yield { id, kind: 'option', option };
-				const setMin = option.setMin?.likely;
-				if (setMin === undefined) continue;
-				const { method } = option;
-				yield { id, kind: 'curve', method, curve: cookCurve({ convert, method, state, setMin }) };
+		} else {
+			const steps = convertSteps(convert, [state]);
+			let step = steps.next();
+			for (; !step.done; step = steps.next()) {
+				const { method, setMin } = step.value;
+				yield { id, kind: 'option', option: step.value };
+				if (!setMin) continue;
+				const curve = cookCurve({ convert, method, state, setMin: setMin.likely });
+				yield { id, kind: 'curve', method, curve };
 			}
+			yield { id, kind: 'settled', options: step.value.options };
+		}
 		yield { id, kind: 'done' };
 	} catch (error) {
 		yield { id, kind: 'failed', message: error instanceof Error ? error.message : String(error) };

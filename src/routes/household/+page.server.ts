@@ -29,9 +29,10 @@ export const actions: Actions = {
 	},
 	appliances: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());
-		const form = readForm(appliancesSchema(habitOf(await getHousehold(locals.db))), raw);
+		const house = await getHousehold(locals.db);
+		const form = readForm(appliancesSchema(habitOf(house)), raw);
 		if (!form.ok) return fail(400, { part: 'appliances', errors: form.errors, typed: raw });
-		await changeHousehold(locals.db, applianceValues(form.value), Date.now());
+		await changeHousehold(locals.db, applianceValues(form.value, house), Date.now());
 		return { part: 'appliances', saved: true };
 	},
 	freezer: async ({ request, locals }) => {

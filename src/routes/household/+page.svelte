@@ -38,7 +38,10 @@
 
 <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
 	<h1>{w.household.theHousehold}</h1>
-	<Press href="/household/rules">{w.household.houseRules}</Press>
+	<div class="flex gap-2">
+		<Press href="/household/measure">{w.household.measure}</Press>
+		<Press href="/household/rules">{w.household.houseRules}</Press>
+	</div>
 </div>
 
 <form

@@ -24,9 +24,10 @@ export const actions: Actions = {
 	},
 	appliances: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());
-		const form = readForm(appliancesSchema(habitOf(await getHousehold(locals.db))), raw);
+		const house = await getHousehold(locals.db);
+		const form = readForm(appliancesSchema(habitOf(house)), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
-		await saveHousehold(locals.db, applianceValues(form.value));
+		await saveHousehold(locals.db, applianceValues(form.value, house));
 		redirect(303, '/start?step=3');
 	},
 	freezer: async ({ request, locals }) => {

@@ -43,6 +43,7 @@ export function scenarioOf(
 		filled,
 		slowCooker: input.slowCooker ?? { volumeL: 5.7 },
 		pressureCooker: input.pressureCooker ?? { volumeL: 5.7 },
+		oven: input.oven ?? {},
 		kitchen: input.kitchen
 	};
 }

@@ -1,6 +1,6 @@
 import type { FoodSpec } from '../foods/food-spec.ts';
 import type { Shape } from '../heat/shape.ts';
-import type { Kitchen, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
+import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
 import type { Advice, Reason } from '../safety/best-advice.ts';
 import type { DishKind } from '../tables/dish-kinds.ts';
 import type { Method, State } from './method.ts';
@@ -64,6 +64,7 @@ export interface ConvertInput {
 	methods?: Method[];
 	slowCooker?: SlowCooker;
 	pressureCooker?: PressureCooker;
+	oven?: Oven;
 	kitchen: Kitchen;
 	/** cooked food that is only to be made hot again: safe core temperature, no cook value asked for */
 	reheat?: boolean;

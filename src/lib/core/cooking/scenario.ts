@@ -7,6 +7,7 @@ import {
 	roasterModel,
 	slowCookerModel,
 	type Kitchen,
+	type Oven,
 	type PotModel,
 	type PressureCooker,
 	type SlowCooker
@@ -37,6 +38,7 @@ export interface Scenario {
 	readonly filled: boolean;
 	readonly slowCooker: SlowCooker;
 	readonly pressureCooker: PressureCooker;
+	readonly oven: Oven;
 	readonly kitchen: Kitchen;
 }
 
@@ -71,9 +73,9 @@ function foodWith(food: FoodSpec, u: Unknowns): FoodSpec {
 	return { ...food, mobility: base + excess };
 }
 
-function modelWith<M extends PotModel>(model: M, u: Unknowns): M {
+function modelWith<M extends PotModel>(model: M, u: Unknowns, measured = false): M {
 	const transfer = 1 - halfRange.transfer01 * u.transfer;
-	const loss = 1 + halfRange.loss01 * u.loss;
+	const loss = 1 + (measured ? halfRange.measured01 : halfRange.loss01) * u.loss;
 	return {
 		...model,
 		wallLossWPerK: model.wallLossWPerK * loss,
@@ -88,9 +90,14 @@ export function startedCook(s: Scenario, u: Unknowns, level: Effort, tables: Tab
 	const { zK } = dishKinds[s.kind];
 	const { fineness } = effort[level];
 	const startC = s.startC - halfRange.startK * u.startTemperature;
-	const power = 1 - halfRange.power01 * u.power;
+	const power = (measured = false) =>
+		1 - (measured ? halfRange.measured01 : halfRange.power01) * u.power;
+	const ovenK = s.oven.measured ? halfRange.ovenMeasuredK : halfRange.ovenK;
 	const ovenC =
-		s.method.appliance === 'oven' ? s.method.ovenC - halfRange.ovenK * u.ovenTemperature : 0;
+		s.method.appliance === 'oven'
+			? s.method.ovenC + (s.oven.offsetK ?? 0) - ovenK * u.ovenTemperature
+			: 0;
+	const fan = s.oven.fan ?? false;
 	const piece: CookedPiece | null = s.piece && {
 		food: foodWith(s.piece.food, u),
 		shape: thickened(s.piece.shape, 1 + halfRange.thickness01 * u.thickness),
@@ -105,7 +112,7 @@ export function startedCook(s: Scenario, u: Unknowns, level: Effort, tables: Tab
 				piece,
 				ovenC,
 				covered: s.method.covered,
-				fan: false,
+				fan,
 				h01: 1 - halfRange.transfer01 * u.transfer,
 				kitchen: s.kitchen,
 				fineness,
@@ -125,20 +132,21 @@ export function startedCook(s: Scenario, u: Unknowns, level: Effort, tables: Tab
 		});
 	switch (s.method.appliance) {
 		case 'slow-cooker': {
-			const model = modelWith(slowCookerModel(s.slowCooker), u);
-			const powerW = (s.method.setting === 'low' ? model.lowW : model.highW) * power;
+			const { measured } = s.slowCooker;
+			const model = modelWith(slowCookerModel(s.slowCooker), u, measured);
+			const powerW = (s.method.setting === 'low' ? model.lowW : model.highW) * power(measured);
 			return { pot: pot(model, slowFrozenLiquidC), powerW };
 		}
 		case 'pressure-cooker': {
 			const model = modelWith(pressureCookerModel(s.pressureCooker), u);
 			return {
 				pot: pot(model, pressureFrozenLiquidC),
-				powerW: model.powerW * power,
+				powerW: model.powerW * power(s.pressureCooker.measured),
 				targetC: pressureCookingC(model.gaugeKPa, s.kitchen.altitudeM)
 			};
 		}
 		case 'oven':
-			return { pot: pot(modelWith(roasterModel(ovenC, false), u), slowFrozenLiquidC), powerW: 0 };
+			return { pot: pot(modelWith(roasterModel(ovenC, fan), u), slowFrozenLiquidC), powerW: 0 };
 	}
 }
 

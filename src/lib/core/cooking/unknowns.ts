@@ -27,12 +27,16 @@ export const asLikely: Readonly<Unknowns> = {
 export const halfRange = {
 	power01: 0.15,
 	loss01: 0.15,
+	/** power and losses once the household has measured them */
+	measured01: 0.06,
 	transfer01: 0.35,
 	thickness01: 0.1,
 	conductivity01: 0.06,
 	mobilityExcess01: 0.5,
 	startK: 1.5,
-	ovenK: 8
+	ovenK: 8,
+	/** once the air was measured */
+	ovenMeasuredK: 3
 } as const;
 
 /** Which unknowns matter for an appliance. A dish that is all pool has no thickness and no conductivity. */

@@ -13,13 +13,25 @@ export interface SlowCooker {
 	effectiveHighW?: number;
 	lossWPerK?: number;
 	bowl?: Bowl;
+	/** power and losses come from the household's own measurement: less is unknown */
+	measured?: boolean;
 }
 export interface PressureCooker {
 	volumeL: number;
 	powerW?: number;
 	gaugeKPa?: number;
 	bowl?: Bowl;
+	/** power comes from the household's own measurement */
+	measured?: boolean;
 }
+/** A household's oven: what its air really is against what is set, and whether a fan moves it. */
+export interface Oven {
+	fan?: boolean;
+	/** true air temperature less the one set, K */
+	offsetK?: number;
+	measured?: boolean;
+}
+
 export interface Kitchen {
 	altitudeM: number;
 	roomC: number;

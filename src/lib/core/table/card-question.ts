@@ -1,5 +1,5 @@
 import type { DishFacts } from '../foods/dish-facts.ts';
-import type { Kitchen, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
+import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
 import type { Method, State } from '../cooking/method.ts';
 import type { DishKind } from '../tables/dish-kinds.ts';
 import type { Block } from '../packing/block-of.ts';
@@ -25,6 +25,7 @@ export function cardQuestion(input: {
 	pack: { massKg: number; block: Block; isPan: boolean };
 	slowCooker: SlowCooker;
 	pressureCooker: PressureCooker;
+	oven: Oven;
 	kitchen: Kitchen;
 	freezerC: number;
 	refrigeratorC: number;
@@ -57,6 +58,7 @@ export function cardQuestion(input: {
 			reheat,
 			slowCooker: input.slowCooker,
 			pressureCooker: input.pressureCooker,
+			oven: input.oven,
 			kitchen: input.kitchen
 		},
 		freezerC: input.freezerC,

@@ -42,7 +42,8 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				settledAtMs: gone,
 				houseMonths: fc.option(fc.integer({ min: 1, max: 12 }), { nil: null }),
 				slowCooker: json,
-				pressureCooker: json
+				pressureCooker: json,
+				oven: json
 			})
 			.map((row) => [row]),
 		freezers: fc
@@ -183,6 +184,15 @@ describe('export of everything, read back', () => {
 			}),
 			{ numRuns: 25 }
 		);
+	});
+
+	it('a file of version 1, before ovens were kept, is read with a usual oven', () => {
+		const today = someBackup();
+		const household = today.tables.household.map(({ oven: _oven, ...row }) => row);
+		const old = { ...today, version: 1, tables: { ...today.tables, household } };
+		const read = readBackup(JSON.stringify(old));
+		assert.ok(read.ok && read.backup.version === backupVersion);
+		assert.deepEqual(read.backup.tables.household[0].oven, {});
 	});
 
 	it('new rows after reading back get numbers of their own', async () => {

@@ -55,6 +55,7 @@ export async function packDish(
 		pack: { massKg: request.massKg, block, isPan: containers[request.container].pan },
 		slowCooker: house.slowCooker,
 		pressureCooker: house.pressureCooker,
+		oven: house.oven,
 		kitchen: { altitudeM: house.altitudeM, roomC: house.roomC },
 		freezerC: place.freezer.setC,
 		refrigeratorC: house.refrigeratorC,

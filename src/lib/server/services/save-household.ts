@@ -34,9 +34,10 @@ export function kitchenValues(form: InferType<ReturnType<typeof kitchenSchema>>)
 	>;
 }
 
-/** The appliances form as columns. */
+/** The appliances form as columns; what was measured stays measured while its power is left alone. */
 export function applianceValues(
-	form: InferType<ReturnType<typeof appliancesSchema>>
+	form: InferType<ReturnType<typeof appliancesSchema>>,
+	now: Pick<Household, 'slowCooker' | 'pressureCooker'>
 ): Pick<Household, 'slowCooker' | 'pressureCooker'> {
 	const v = form as Values;
 	const watts = (key: string) => v[key] as number | undefined;
@@ -45,11 +46,14 @@ export function applianceValues(
 			volumeL: form.slowVolumeL,
 			effectiveLowW: watts('slowLowW'),
 			effectiveHighW: watts('slowHighW'),
+			measured: now.slowCooker.measured && now.slowCooker.effectiveLowW === watts('slowLowW'),
 			bowl: bowlOf(v, 'slow')
 		},
 		pressureCooker: {
 			volumeL: form.pressureVolumeL,
 			powerW: watts('pressurePowerW'),
+			measured:
+				now.pressureCooker.measured && now.pressureCooker.powerW === watts('pressurePowerW'),
 			bowl: bowlOf(v, 'pressure')
 		}
 	};

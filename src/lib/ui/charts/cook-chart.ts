@@ -9,6 +9,8 @@ import { colour, pale } from './palette';
 
 export interface CookLine {
 	name: string;
+	/** which of the four looks; the same way keeps its own */
+	look: number;
 	startAtMs: number;
 	minutes: readonly number[];
 	coldestC: readonly number[];
@@ -63,14 +65,14 @@ function marks(read: () => CookChartInput): Plugin<'line'> {
 }
 
 const datasets = ({ lines, serveAtMs }: CookChartInput) =>
-	lines.map((line, i) => ({
+	lines.map((line) => ({
 		label: line.name,
 		data: line.minutes.map((minute, k) => ({
 			x: (line.startAtMs - serveAtMs) / minuteMs + minute,
 			y: line.coldestC[k]
 		})),
-		borderColor: colour(looks[i % looks.length].colour),
-		borderDash: [...looks[i % looks.length].dash],
+		borderColor: colour(looks[line.look % looks.length].colour),
+		borderDash: [...looks[line.look % looks.length].dash],
 		borderWidth: 3,
 		pointRadius: 0
 	}));
@@ -112,7 +114,7 @@ export async function cookChart(canvas: HTMLCanvasElement, read: () => CookChart
 				},
 				y: {
 					min: -20,
-					max: 120,
+					max: 112,
 					grid: { color: colour('hair'), drawTicks: false },
 					border: { display: false },
 					afterBuildTicks: (scale) => {

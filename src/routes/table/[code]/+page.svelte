@@ -54,12 +54,14 @@
 		}))
 	);
 	const lines = $derived(
-		ways.flatMap(({ option, plan }) => {
+		ways.flatMap(({ option, plan }, look) => {
 			const curve = computed?.curves[methodKey(option.method)];
 			if (!curve || !option.totalMin) return [];
 			// ready as likely at serving: the plan itself counts with the long end
 			const startAtMs = data.serveAtMs - option.totalMin.likely * 60_000;
-			return plan ? [{ name: methodText(option.method, data.habit), startAtMs, ...curve }] : [];
+			return plan
+				? [{ name: methodText(option.method, data.habit), look, startAtMs, ...curve }]
+				: [];
 		})
 	);
 	const chart = $derived({

@@ -4,6 +4,7 @@ export const household = {
 	householdAlmacen: 'Household · Almacen',
 	theHousehold: 'The household',
 	houseRules: 'House rules',
+	measure: 'Measure the appliances',
 	saveTheKitchen: 'Save the kitchen',
 	saved: 'Saved.',
 	saveTheAppliances: 'Save the appliances',

@@ -31,6 +31,7 @@ import { labelContent } from './label-content.ts';
 import { labelLayout } from './label-layout.ts';
 import { labelsPdfAnswers } from './labels-pdf-answers.ts';
 import { linesTable } from './lines-table.ts';
+import { measure } from './measure.ts';
 import { menu } from './menu.ts';
 import { menuNew } from './menu-new.ts';
 import { menuOne } from './menu-one.ts';
@@ -91,6 +92,7 @@ export const en = {
 	labelLayout,
 	labelsPdfAnswers,
 	linesTable,
+	measure,
 	menu,
 	menuNew,
 	menuOne,

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { bigint, check, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
-import type { PressureCooker, SlowCooker } from '../../../core/index.ts';
+import type { Oven, PressureCooker, SlowCooker } from '../../../core/index.ts';
 import type { TightenedLimits } from '../../../core/safety/limits.ts';
 
 /** One row: the household. */
@@ -34,7 +34,8 @@ export const household = pgTable(
 		/** quality months for what has no published figure; null: none set */
 		houseMonths: integer(),
 		slowCooker: jsonb().$type<SlowCooker>().notNull(),
-		pressureCooker: jsonb().$type<PressureCooker>().notNull()
+		pressureCooker: jsonb().$type<PressureCooker>().notNull(),
+		oven: jsonb().$type<Oven>().notNull().default({})
 	},
 	(t) => [
 		check('household_one_row', sql`${t.id} = 1`),

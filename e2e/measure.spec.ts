@@ -1,0 +1,34 @@
+import { expect, test } from '@playwright/test';
+
+test('the water test corrects the slow cooker; nonsense is refused; the change can be taken back', async ({
+	page
+}) => {
+	await page.goto('/household/measure');
+	await page.getByLabel('It is now at').fill('17 °C');
+	await page.getByRole('button', { name: 'Use it' }).first().click();
+	await expect(page.getByText(/no slow cooker of this size does that/)).toBeVisible();
+	await expect(page.getByLabel('It is now at')).toHaveValue('17 °C');
+	await page.getByLabel('It is now at').fill('140 °F');
+	await page.getByRole('button', { name: 'Use it' }).first().click();
+	await expect(page.getByText(/On low it puts \d+ W into the pot/)).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).first().click();
+	await expect(page.getByText(/On low it puts/)).toBeHidden();
+});
+
+test('a pack as if it were thicker: computed at once, and back', async ({ page }) => {
+	await page.goto('/table');
+	await page.getByRole('link', { name: /Chicken with leek/ }).click();
+	await expect(page.getByRole('heading', { level: 2, name: 'pressure cooker' })).toBeVisible();
+	const slowLow = page.locator('section', {
+		has: page.getByRole('heading', { level: 2, name: 'slow cooker, low' })
+	});
+	await expect(slowLow.last()).toContainText('caution');
+	await page.getByLabel(/^Thickness/).fill('70');
+	await expect(
+		page.getByText('As if 70 mm thick and 950 g: not what the label says.')
+	).toBeVisible();
+	await expect(slowLow.last()).toContainText('refused', { timeout: 20_000 });
+	await expect(slowLow.last()).toContainText('A better way takes', { timeout: 20_000 });
+	await page.getByRole('button', { name: 'As it was packed' }).click();
+	await expect(slowLow.last()).toContainText('caution');
+});
