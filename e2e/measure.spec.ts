@@ -25,10 +25,30 @@ test('a pack as if it were thicker: computed at once, and back', async ({ page }
 	await expect(slowLow.last()).toContainText('caution');
 	await page.getByLabel(/^Thickness/).fill('70');
 	await expect(
-		page.getByText('As if 70 mm thick and 950 g: not what the label says.')
+		page.getByText('As if 1 × 70 mm thick and 950 g: not what the label says.')
 	).toBeVisible();
 	await expect(slowLow.last()).toContainText('refused', { timeout: 20_000 });
 	await expect(slowLow.last()).toContainText('A better way takes', { timeout: 20_000 });
 	await page.getByRole('button', { name: 'As it was packed' }).click();
 	await expect(slowLow.last()).toContainText('caution');
+});
+
+test('an oven that runs cool: the card is computed anew and says where the label differs', async ({
+	page
+}) => {
+	await page.goto('/household/measure');
+	await page.getByLabel('The thermometer says').fill('155 °C');
+	await page.getByRole('button', { name: 'Use it' }).last().click();
+	await expect(page.getByText('Its air is −25 °C against what is set.')).toBeVisible();
+	await page.goto('/table');
+	await page.getByRole('link', { name: /Chicken with leek/ }).click();
+	await expect(page.getByText(/Computed with your appliances and limits/)).toBeVisible({
+		timeout: 20_000
+	});
+	const oven = page
+		.locator('section', { has: page.getByRole('heading', { level: 2, name: /^oven/ }) })
+		.last();
+	await expect(oven).toContainText('The label says');
+	await page.getByRole('button', { name: 'Undo' }).first().click();
+	await expect(page.getByText(/Computed with your appliances and limits/)).toBeHidden();
 });

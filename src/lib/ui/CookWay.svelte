@@ -25,7 +25,8 @@
 		habit,
 		asked,
 		packing,
-		addOnDay
+		addOnDay,
+		label
 	}: {
 		option: CookOption & { comeUpMin: number | null };
 		plan: StartPlan | null;
@@ -47,6 +48,8 @@
 			card: { targetCookMin: { from: number; to: number } };
 		};
 		addOnDay: string;
+		/** what the printed label says of this way, when it was computed with other appliances */
+		label?: CookOption;
 	} = $props();
 
 	const pressure = $derived(option.method.appliance === 'pressure-cooker');
@@ -59,6 +62,9 @@
 				? asked.pressureCooker
 				: undefined
 	);
+	const inWords = (of: CookOption | undefined) =>
+		of?.setMin ? rangeText(of.setMin.from, of.setMin.to) : adviceWords.refused;
+	const labelSays = $derived(label && inWords(label) !== inWords(option) ? inWords(label) : null);
 	const note = $derived({
 		title: `${methodText(option.method, habit)}, ${stateText(option.state)}`,
 		rule: w.cookWay.theRangeRunsFrom(
@@ -176,5 +182,6 @@
 			{/each}
 		</ul>
 	{/if}
+	{#if labelSays !== null}<p><b>{w.cookWay.label(labelSays)}</b></p>{/if}
 	{#if addOnDay && option.advice !== 'refused'}<p>{w.cookWay.onTheDay(addOnDay)}</p>{/if}
 </section>

@@ -1,7 +1,9 @@
 <script lang="ts">
+	import type { AsIf } from '$lib/core/table/as-if';
 	import type { Habit } from '$lib/present/habit';
 	import { lengthText, massText } from '$lib/present/units';
 	import { w } from '$lib/present/wording';
+	import Choice from './Choice.svelte';
 	import Press from './Press.svelte';
 	import Slab from './Slab.svelte';
 
@@ -12,15 +14,21 @@
 		note
 	}: {
 		/** null: as it was packed */
-		change: { thicknessM: number; massKg: number } | null;
+		change: AsIf | null;
 		packed: { thicknessM: number; massKg: number; lengthM: number };
 		habit: Habit;
 		note: string;
 	} = $props();
 
-	const now = $derived(change ?? packed);
-	const set = (part: Partial<{ thicknessM: number; massKg: number }>) =>
-		(change = { thicknessM: now.thicknessM, massKg: now.massKg, ...part });
+	const now = $derived<AsIf>(
+		change ?? {
+			thicknessM: packed.thicknessM,
+			massKg: packed.massKg,
+			count: 1,
+			arrangement: 'stacked'
+		}
+	);
+	const set = (part: Partial<AsIf>) => (change = { ...now, ...part });
 	const valueOf = (event: Event) => Number((event.currentTarget as HTMLInputElement).value);
 </script>
 
@@ -51,6 +59,28 @@
 				oninput={(event) => set({ massKg: valueOf(event) / 1000 })}
 			/>
 		</label>
+		<Choice
+			name="together"
+			label={w.whatIf.together}
+			value={String(now.count)}
+			onchange={(event: Event) => set({ count: valueOf(event) })}
+			items={['1', '2', '3', '4'].map((value) => ({ value, name: value }))}
+		/>
+		{#if now.count > 1}
+			<Choice
+				name="arrangement"
+				label={w.whatIf.lie}
+				value={now.arrangement}
+				onchange={(event: Event) =>
+					set({
+						arrangement: (event.currentTarget as HTMLSelectElement).value as AsIf['arrangement']
+					})}
+				items={[
+					{ value: 'stacked', name: w.whatIf.stacked },
+					{ value: 'side-by-side', name: w.whatIf.sideBySide }
+				]}
+			/>
+		{/if}
 		{#if change}
 			<Slab thicknessM={now.thicknessM} lengthM={packed.lengthM} {habit} planned />
 			<Press onclick={() => (change = null)}>{w.whatIf.asPacked}</Press>
@@ -59,7 +89,11 @@
 	<p class="quiet" role="status" style="min-height: 20px">
 		{note}
 		{#if change}<b
-				>{w.whatIf.notTheLabel(lengthText(now.thicknessM, habit), massText(now.massKg, habit))}</b
+				>{w.whatIf.notTheLabel(
+					now.count,
+					lengthText(now.thicknessM, habit),
+					massText(now.massKg, habit)
+				)}</b
 			>{/if}
 	</p>
 </fieldset>

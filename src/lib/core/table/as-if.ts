@@ -1,14 +1,19 @@
 import type { ConvertInput } from '../cooking/convert-cook.ts';
 import { requireRange } from '../require-range.ts';
 
+/** How a pack is changed in thought, and how many of it cook together. */
+export interface AsIf {
+	thicknessM: number;
+	massKg: number;
+	count: number;
+	arrangement: 'side-by-side' | 'stacked';
+}
+
 /**
  * The same pack as if it were another thickness or weight: the footprint follows, its sides in proportion, so that weight over
  * volume stays what it was. A pan keeps its sides and is filled higher. Throws coded errors outside 5 mm to 20 cm.
  */
-export function asIf(
-	convert: ConvertInput,
-	change: { thicknessM: number; massKg: number }
-): ConvertInput {
+export function asIf(convert: ConvertInput, change: AsIf): ConvertInput {
 	const { block } = convert;
 	if (block.kind !== 'brick') return convert;
 	const thicknessM = requireRange('thicknessM', change.thicknessM, 0.005, 0.2);
@@ -21,9 +26,13 @@ export function asIf(
 		widthM: block.widthM * side,
 		heightM: thicknessM
 	};
+	const count = requireRange('count', change.count, 1, 6);
+	const eachKg = convert.pan ? (convert.massKg * thicknessM) / block.heightM : massKg;
 	return {
 		...convert,
-		massKg: convert.pan ? (convert.massKg * thicknessM) / block.heightM : massKg,
+		massKg: eachKg * count,
+		blockCount: count,
+		arrangement: change.arrangement,
 		block: shape,
 		pan: convert.pan && { ...convert.pan, shape }
 	};

@@ -1,6 +1,8 @@
 import { error } from '@sveltejs/kit';
 import { airPressureKPa, boilingC } from '$lib/core';
 import { timeOfDayText } from '$lib/present/time';
+import { limitsFrom } from '$lib/core/safety/limits';
+import { asOfToday, isCurrent } from '$lib/core/table/as-of-today';
 import { nextClockTime } from '$lib/server/serve-time';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
 import { packActions } from '$lib/server/pack-actions';
@@ -17,17 +19,25 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const by = url.searchParams.get('by') ?? dinner;
 	const serveAtMs = nextClockTime(by, timeZone, nowMs);
 	const { cardInput, ...packing } = pack.packing;
+	const today = asOfToday({
+		packed: cardInput.convert,
+		core: packing.core,
+		house,
+		limits: limitsFrom(house.limits)
+	});
 	return {
 		pack: { ...pack, packing },
-		convert: cardInput.convert,
+		convert: today,
+		/** the label says what is still so */
+		current: isCurrent(packing.card, cardInput.convert, today),
 		asked: {
-			altitudeM: cardInput.convert.kitchen.altitudeM,
-			slowCooker: cardInput.convert.slowCooker,
-			pressureCooker: cardInput.convert.pressureCooker,
+			altitudeM: today.kitchen.altitudeM,
+			slowCooker: today.slowCooker,
+			pressureCooker: today.pressureCooker,
 			known: cardInput.convert.known,
 			reheat: cardInput.convert.reheat ?? false,
 			kind: cardInput.convert.kind,
-			boilsC: boilingC(airPressureKPa(cardInput.convert.kitchen.altitudeM))
+			boilsC: boilingC(airPressureKPa(today.kitchen.altitudeM))
 		},
 		by: serveAtMs === null ? dinner : by,
 		badTime: serveAtMs === null,

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { asIf } from '$lib/core/table/as-if';
+	import { asIf, type AsIf } from '$lib/core/table/as-if';
 	import { whenToStart } from '$lib/core/table/when-to-start';
 	import { clock } from '$lib/ui/clock.svelte';
 	import { dayText } from '$lib/present/time';
@@ -28,7 +28,7 @@
 	// svelte-ignore state_referenced_locally
 	let by = $state(data.by);
 	const nowMs = $derived(Math.max(clock.ms, data.nowMs));
-	let change = $state<{ thicknessM: number; massKg: number } | null>(null);
+	let change = $state<AsIf | null>(null);
 	let computed = $state<Ways | null>(null);
 	$effect(() => {
 		const made = new Ways();
@@ -39,6 +39,7 @@
 	$effect(() => {
 		if (!computed) return;
 		if (change) computed.asIf(asIf(data.convert, change), lies);
+		else if (!data.current) computed.asIf(data.convert, lies);
 		else computed.ofCard(data.convert, lies, ofCard);
 	});
 	const options = $derived(computed?.options ?? ofCard);
@@ -72,15 +73,17 @@
 			data.serveAtMs,
 			nowMs
 		),
-		coreC: packing.coreC,
+		coreC: data.convert.coreC,
 		habit: data.habit
 	});
 	const note = $derived(
 		computed?.failed
 			? w.whatIf.failed
-			: computed?.busy && change
+			: computed?.busy && computed.options
 				? w.whatIf.computing(options.length, ofCard.length)
-				: ''
+				: !change && !data.current
+					? w.whatIf.today
+					: ''
 	);
 </script>
 
@@ -136,7 +139,7 @@
 			<Press type="submit">{w.tableOne.look}</Press>
 		</form>
 		<p class="pb-2">
-			{w.tableOne.doneAt} <b>{tempText(packing.coreC, data.habit)}</b>
+			{w.tableOne.doneAt} <b>{tempText(data.convert.coreC, data.habit)}</b>
 			{w.tableOne.inTheMiddle} <span class="quiet">({coreWords[packing.core]})</span><br />
 			<span class="quiet"
 				>{w.tableOne.waterBoilsAtHere(tempText(data.asked.boilsC, data.habit))}</span
@@ -164,6 +167,9 @@
 			asked={data.asked}
 			{packing}
 			addOnDay={pack.dish.addOnDay}
+			label={change || data.current
+				? undefined
+				: ofCard.find((kept) => methodKey(kept.method) === methodKey(option.method))}
 		/>
 	{/each}
 </div>

@@ -1,6 +1,7 @@
 import type { Shown } from '../shown.ts';
 
 export const cookWay = {
+	label: (says: Shown) => `The label says ${says}.`,
 	likely: (a: Shown) => `likely ${a}`,
 	inAllWithCome: (a: Shown) => `${a} in all, with come-up, release and ten minutes’ rest.`,
 	outOfTheFreezer: 'Out of the freezer by',
