@@ -32,7 +32,7 @@
 	const valueOf = (event: Event) => Number((event.currentTarget as HTMLInputElement).value);
 </script>
 
-<fieldset class="grid gap-2">
+<fieldset class="grid gap-2 max-md:order-last">
 	<legend class="entry-label">{w.whatIf.title}</legend>
 	<div class="flex flex-wrap items-center gap-x-6 gap-y-2">
 		<label class="slide">

@@ -1,0 +1,75 @@
+import assert from 'node:assert/strict';
+import { it } from 'node:test';
+import type { CookOption } from '../core/index.ts';
+import { metricHabit, usHabit } from '../present/habit.ts';
+import { labelContent, type LabelPack } from './label-content.ts';
+
+const option = (state: 'thawed' | 'frozen', part: Partial<CookOption>): CookOption => ({
+	method: { appliance: 'oven', ovenC: 165, covered: true },
+	state,
+	setMin: { from: 76, likely: 85, to: 98 },
+	totalMin: { from: 76, likely: 85, to: 98 },
+	computedMin: null,
+	goodUntilMin: null,
+	coreEndC: 80,
+	hazardH: null,
+	addLiquidL: 0,
+	fill01: 0.3,
+	blockFits: null,
+	advice: 'good',
+	reasons: [],
+	comeUpMin: null,
+	instead: null,
+	...part
+});
+const pack: LabelPack = {
+	code: '7K3QX',
+	number: 2,
+	of: 3,
+	dishName: 'Chicken with leek and tarragon',
+	packedOn: '2026-11-24',
+	bestBy: '2027-07-24',
+	servings: 4,
+	massKg: 0.95,
+	thicknessM: 0.034,
+	state: 'raw',
+	coreC: 73.9,
+	allergens: ['celery', 'milk'],
+	addOnDay: '',
+	card: {
+		options: [
+			option('thawed', {}),
+			option('frozen', {
+				setMin: null,
+				computedMin: { from: 1, likely: 2, to: 3 },
+				advice: 'refused'
+			})
+		]
+	}
+};
+
+it('says the same in the units and the order of days of the household', () => {
+	const metric = labelContent(pack, metricHabit);
+	const us = labelContent(pack, usHabit);
+	assert.equal(metric.bestBy, 'best by 24 Jul 2027');
+	assert.equal(us.bestBy, 'best by Jul 24, 2027');
+	assert.match(metric.facts[1], /4 servings · 950 g · raw · 34 mm thick/);
+	assert.match(us.facts[1], /4 servings · 2.1 lb · raw · 1.3 in thick/);
+	assert.match(metric.caution, /74 °C/);
+	assert.match(us.caution, /165 °F/);
+	assert.equal(us.cookRows[0][0], 'Oven 329 °F, covered');
+});
+
+it('what is refused is a no, never a time; what wants care has a star; without a date it is used first', () => {
+	const [[, thawed, frozen]] = labelContent(pack, metricHabit).cookRows;
+	assert.equal(thawed, '1 h 16 – 1 h 38');
+	assert.equal(frozen, 'no');
+	const careful = {
+		...pack,
+		bestBy: null,
+		card: { options: [option('thawed', { advice: 'caution' })] }
+	};
+	const label = labelContent(careful, metricHabit);
+	assert.match(label.cookRows[0][1], / \*$/);
+	assert.equal(label.bestBy, 'use first');
+});
