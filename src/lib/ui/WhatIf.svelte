@@ -32,33 +32,44 @@
 	const valueOf = (event: Event) => Number((event.currentTarget as HTMLInputElement).value);
 </script>
 
+{#snippet slider(slide: {
+	label: string;
+	shown: string;
+	range: [number, number, number];
+	value: number;
+	moved: (value: number) => void;
+})}
+	<label class="slide">
+		<span>{slide.label} <b>{slide.shown}</b></span>
+		<input
+			type="range"
+			min={slide.range[0]}
+			max={slide.range[1]}
+			step={slide.range[2]}
+			value={Math.round(slide.value)}
+			aria-valuetext={slide.shown}
+			oninput={(event) => slide.moved(valueOf(event))}
+		/>
+	</label>
+{/snippet}
+
 <fieldset class="grid gap-2 max-md:order-last">
 	<legend class="entry-label">{w.whatIf.title}</legend>
 	<div class="flex flex-wrap items-center gap-x-6 gap-y-2">
-		<label class="slide">
-			<span>{w.whatIf.thickness} <b>{lengthText(now.thicknessM, habit)}</b></span>
-			<input
-				type="range"
-				min="10"
-				max="100"
-				step="1"
-				value={Math.round(now.thicknessM * 1000)}
-				aria-valuetext={lengthText(now.thicknessM, habit)}
-				oninput={(event) => set({ thicknessM: valueOf(event) / 1000 })}
-			/>
-		</label>
-		<label class="slide">
-			<span>{w.whatIf.weight} <b>{massText(now.massKg, habit)}</b></span>
-			<input
-				type="range"
-				min="100"
-				max="4000"
-				step="50"
-				value={Math.round(now.massKg * 1000)}
-				aria-valuetext={massText(now.massKg, habit)}
-				oninput={(event) => set({ massKg: valueOf(event) / 1000 })}
-			/>
-		</label>
+		{@render slider({
+			label: w.whatIf.thickness,
+			shown: lengthText(now.thicknessM, habit),
+			range: [10, 100, 1],
+			value: now.thicknessM * 1000,
+			moved: (mm) => set({ thicknessM: mm / 1000 })
+		})}
+		{@render slider({
+			label: w.whatIf.weight,
+			shown: massText(now.massKg, habit),
+			range: [100, 4000, 50],
+			value: now.massKg * 1000,
+			moved: (grams) => set({ massKg: grams / 1000 })
+		})}
 		<Choice
 			name="together"
 			label={w.whatIf.together}

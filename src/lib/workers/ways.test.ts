@@ -1,28 +1,12 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
-import { brick, foodOfCase } from '../core/fixtures/heat-cases.ts';
+import { chickenPack } from '../core/fixtures/chicken-pack.ts';
 import type { ConvertInput } from '../core/index.ts';
 import { answerCardRequest } from './cook-card.ts';
 import { answerWays } from './ways.ts';
 
 const convert: ConvertInput = {
-	kind: 'lean-pieces',
-	food: foodOfCase({
-		water: 0.77,
-		protein: 0.11,
-		fat: 0.03,
-		carb: 0.08,
-		ash: 0.01,
-		tf: -1,
-		M: 1.5
-	}),
-	massKg: 1.2,
-	block: brick([0.2, 0.18, 0.032]),
-	content: 'raw-meat',
-	coreC: 73.9,
-	liquidKg: 0.25,
-	known: null,
-	kitchen: { altitudeM: 0, roomC: 21 },
+	...chickenPack,
 	methods: [{ appliance: 'oven', ovenC: 165, covered: true }]
 };
 const kinds = (request: Parameters<typeof answerWays>[0]) =>

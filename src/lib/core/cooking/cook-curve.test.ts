@@ -1,28 +1,10 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
-import { brick, foodOfCase } from '../fixtures/heat-cases.ts';
-import { convertCook, convertSteps, type ConvertInput } from './convert-cook.ts';
+import { chickenPack } from '../fixtures/chicken-pack.ts';
+import { convertCook, convertSteps } from './convert-cook.ts';
 import { cookCurve } from './cook-curve.ts';
 
-const input: ConvertInput = {
-	kind: 'lean-pieces',
-	food: foodOfCase({
-		water: 0.77,
-		protein: 0.11,
-		fat: 0.03,
-		carb: 0.08,
-		ash: 0.01,
-		tf: -1,
-		M: 1.5
-	}),
-	massKg: 1.2,
-	block: brick([0.2, 0.18, 0.032]),
-	content: 'raw-meat',
-	coreC: 73.9,
-	liquidKg: 0.25,
-	known: null,
-	kitchen: { altitudeM: 1450, roomC: 21 }
-};
+const input = { ...chickenPack, kitchen: { altitudeM: 1450, roomC: 21 } };
 
 it('the curve of a converted time ends at its core temperature, when the card says it is ready', () => {
 	for (const option of convertCook(input).options) {

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import fc from 'fast-check';
-import { brick, foodOfCase, heatCase } from '../fixtures/heat-cases.ts';
+import { chickenPack } from '../fixtures/chicken-pack.ts';
+import { heatCase } from '../fixtures/heat-cases.ts';
 import { convertCook } from './convert-cook.ts';
 import {
 	measuredPressureCooker,
@@ -68,29 +69,10 @@ it('what no cooker does is null, broken input a coded error', () => {
 });
 
 it('once measured the range is narrower, and a cooler oven takes longer', () => {
-	const convert = {
-		kind: 'lean-pieces',
-		food: foodOfCase({
-			water: 0.77,
-			protein: 0.11,
-			fat: 0.03,
-			carb: 0.08,
-			ash: 0.01,
-			tf: -1,
-			M: 1.5
-		}),
-		massKg: 1.2,
-		block: brick([0.2, 0.18, 0.032]),
-		content: 'raw-meat',
-		coreC: 73.9,
-		liquidKg: 0.25,
-		known: null,
-		kitchen
-	} as const;
 	const width = (measured: boolean) => {
 		const slowCooker = { volumeL: 5.7, effectiveLowW: 140, effectiveHighW: 195, measured };
 		const { setMin } = convertCook({
-			...convert,
+			...chickenPack,
 			slowCooker,
 			methods: [{ appliance: 'slow-cooker', setting: 'low' }]
 		}).options[0];
@@ -99,7 +81,7 @@ it('once measured the range is narrower, and a cooler oven takes longer', () => 
 	assert.ok(width(true) < width(false));
 	const oven = (offsetK: number) =>
 		convertCook({
-			...convert,
+			...chickenPack,
 			oven: { offsetK },
 			methods: [{ appliance: 'oven', ovenC: 165, covered: true }]
 		}).options[0].setMin?.likely ?? NaN;

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import fc from 'fast-check';
-import { brick, foodOfCase } from '../fixtures/heat-cases.ts';
+import { chickenPack } from '../fixtures/chicken-pack.ts';
+import { brick } from '../fixtures/heat-cases.ts';
 import { volumeM3 } from '../heat/shape.ts';
 import { limitsFrom } from '../safety/limits.ts';
 import { convertCook } from '../cooking/convert-cook.ts';
@@ -10,15 +11,8 @@ import { asOfToday, isCurrent } from './as-of-today.ts';
 import { modelVersion } from './cook-card.ts';
 
 const convert = {
-	kind: 'lean-pieces',
-	food: foodOfCase({ water: 0.77, protein: 0.11, fat: 0.03, carb: 0.08, ash: 0.01, tf: -1 }),
-	massKg: 1.2,
-	block: brick([0.2, 0.18, 0.032]),
-	content: 'raw-meat',
-	coreC: 73.9,
-	liquidKg: 0,
-	known: null,
-	kitchen: { altitudeM: 0, roomC: 21 }
+	...chickenPack,
+	block: { kind: 'brick', lengthM: 0.2, widthM: 0.18, heightM: 0.032 }
 } as const;
 
 const one = { count: 1, arrangement: 'stacked' } as const;
