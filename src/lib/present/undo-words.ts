@@ -6,5 +6,6 @@ export const undoWords = {
 	'dish-changed': (what: string) => `${what} is changed.`,
 	'dish-removed': (what: string) => `${what} is off the menu; its packs stay.`,
 	'freezer-removed': (what: string) => `The freezer ${what} is taken out of use.`,
-	'household-changed': () => 'The household is changed.'
+	'household-changed': () => 'The household is changed.',
+	'everything-replaced': () => 'Everything is replaced by the file that was read back.'
 } as const;

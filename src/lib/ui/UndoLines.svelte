@@ -5,16 +5,14 @@
 	import { undoWords } from '$lib/present/undo-words';
 	import Press from './Press.svelte';
 
-	let {
-		undos
-	}: { undos: { id: number; what: string; action: { kind: keyof typeof undoWords } }[] } = $props();
+	let { undos }: { undos: { id: number; what: string; kind: keyof typeof undoWords }[] } = $props();
 	const from = $derived(page.url.pathname + page.url.search);
 </script>
 
 <div class="lines no-print" role="status" aria-label={w.undoLines.whatCanBeTaken}>
 	{#each undos as undo (undo.id)}
 		<div class="tape line">
-			<span class="flex-1 font-semibold">{undoWords[undo.action.kind](undo.what)}</span>
+			<span class="flex-1 font-semibold">{undoWords[undo.kind](undo.what)}</span>
 			<form method="POST" action="/undo?/takeBack" use:enhance>
 				<input type="hidden" name="id" value={undo.id} />
 				<input type="hidden" name="from" value={from} />
@@ -23,9 +21,8 @@
 			<form method="POST" action="/undo?/dismiss" use:enhance>
 				<input type="hidden" name="id" value={undo.id} />
 				<input type="hidden" name="from" value={from} />
-				<Press
-					type="submit"
-					aria-label={w.undoLines.dismiss(undoWords[undo.action.kind](undo.what))}>×</Press
+				<Press type="submit" aria-label={w.undoLines.dismiss(undoWords[undo.kind](undo.what))}
+					>×</Press
 				>
 			</form>
 		</div>

@@ -64,7 +64,7 @@ export const actions: Actions = {
 			});
 		const read = readBackup(await file.text());
 		if (!read.ok) return fail(400, { part: 'readBack', errors: { file: read.message } });
-		const done = await readBackIn(locals.db, locals.copies, read.backup);
+		const done = await readBackIn(locals.db, locals.copies, read.backup, Date.now());
 		if (!done.ok) return fail(400, { part: 'readBack', errors: { file: done.message } });
 		redirect(303, '/freezer');
 	}

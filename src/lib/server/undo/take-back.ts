@@ -1,4 +1,5 @@
 import type { Db } from '../db/open.ts';
+import { importAll } from '../repos/backup.ts';
 import { setCoolingEnd, setReadingRemoved } from '../repos/cooling.ts';
 import { saveDish, setDishRemoved } from '../repos/dishes.ts';
 import { saveHousehold, setFreezerRemoved } from '../repos/household.ts';
@@ -35,5 +36,7 @@ async function reverse(db: Db, action: UndoAction): Promise<void> {
 			return;
 		case 'household-changed':
 			return saveHousehold(db, action.before);
+		case 'everything-replaced':
+			return importAll(db, action.before);
 	}
 }

@@ -1,3 +1,4 @@
+import type { Backup } from '../../formats/backup.ts';
 import type { DishContent } from '../db/schema/dishes.ts';
 import type { Household } from '../db/schema/household.ts';
 
@@ -9,6 +10,7 @@ export type UndoAction =
 	| { kind: 'dish-changed'; dishId: number; before: DishContent }
 	| { kind: 'dish-removed'; dishId: number }
 	| { kind: 'freezer-removed'; freezerId: number }
-	| { kind: 'household-changed'; before: Partial<Household> };
+	| { kind: 'household-changed'; before: Partial<Household> }
+	| { kind: 'everything-replaced'; before: Backup };
 
 export type UndoKind = UndoAction['kind'];

@@ -4,10 +4,12 @@ import { after, before, describe, it } from 'node:test';
 import { PGlite } from '@electric-sql/pglite';
 import { migrated, type Db } from '../db/open.ts';
 import { allDishes, getDish } from '../repos/dishes.ts';
+import { exportAll } from '../repos/backup.ts';
 import { getHousehold, listFreezers } from '../repos/household.ts';
 import { closeUndo, openUndos } from '../repos/undo.ts';
 import { changeDish, removeDish } from '../services/change-dish.ts';
 import { removeFreezer, writeFreezer } from '../services/change-freezer.ts';
+import { readBackIn } from '../services/read-back-in.ts';
 import { applianceValues, changeHousehold, ruleValues } from '../services/save-household.ts';
 import { writeDish, type DishForm } from '../services/write-dish.ts';
 import { takeBack } from './take-back.ts';
@@ -102,6 +104,22 @@ describe('what is changed can be taken back, once', () => {
 		const keep = applianceValues({ ...form, slowLowW: 128 } as typeof form, now);
 		const typed = applianceValues({ ...form, slowLowW: 150 } as typeof form, now);
 		assert.deepEqual([keep.slowCooker.measured, typed.slowCooker.measured], [true, false]);
+	});
+
+	it('a file read back over everything can be taken back too', async () => {
+		const was = await exportAll(db, 0);
+		const empty = { ...was, tables: { ...was.tables, dishes: [], ingredientLines: [] } };
+		const copies = { make: async () => undefined };
+		assert.ok((await readBackIn(db, copies, empty, 5)).ok);
+		assert.equal((await allDishes(db)).length, 0);
+		const line = await newest();
+		assert.deepEqual(
+			Object.keys(line).sort(),
+			['id', 'kind', 'what'],
+			'what is kept stays on the server'
+		);
+		assert.ok(await takeBack(db, line.id));
+		assert.deepEqual((await exportAll(db, 0)).tables, was.tables);
 	});
 
 	it('a dismissed line takes nothing back', async () => {
