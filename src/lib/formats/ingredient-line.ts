@@ -82,7 +82,7 @@ const round = (value: number) => Math.round(value * 1000) / 1000;
 /** Reads one line. Never throws and never loses the text. */
 export function parseIngredientLine(line: string): ParsedLine {
 	const text = line.trim();
-	const [read] = parseIngredient(plain(text), { additionalUOMs: handful });
+	const [read] = parseIngredient(plain(text), { additionalUOMs: ownUnits });
 	const quantity = read?.quantity ?? null;
 	const unit = read?.unitOfMeasureID
 		? (unitOfId[read.unitOfMeasureID] ?? null)
@@ -109,7 +109,8 @@ export function parseIngredientLine(line: string): ParsedLine {
 	};
 }
 
-const handful = {
+/** Units the parser does not know. */
+const ownUnits = {
 	sprig: { short: 'sprig', plural: 'sprigs', alternates: [] },
 	handful: { short: 'handful', plural: 'handfuls', alternates: [] },
 	deciliter: { short: 'dl', plural: 'deciliters', alternates: ['decilitre', 'decilitres'] },

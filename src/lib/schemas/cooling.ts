@@ -4,7 +4,6 @@ import type { Habit } from '../present/units.ts';
 import { amount, oneOf, text } from './fields.ts';
 
 export const vesselKinds = ['pot', 'dish', 'tray'] as const;
-export type VesselKind = (typeof vesselKinds)[number];
 export const startPlaces = ['counter', 'ice-bath', 'refrigerator'] as const;
 
 /** A cooling run: the vessel by footprint and depth, or by litres when the depth is left open. */

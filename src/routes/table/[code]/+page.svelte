@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
+	import { thawingTime } from '$lib/core';
 	import { asIf, type AsIf } from '$lib/core/table/as-if';
 	import { whenToStart } from '$lib/core/table/when-to-start';
 	import { clock } from '$lib/ui/clock.svelte';
@@ -43,12 +44,20 @@
 		else computed.ofCard(data.convert, lies, ofCard);
 	});
 	const options = $derived(computed?.options ?? ofCard);
+	/** A pack that is thicker in thought thaws for longer too. */
+	const thawedMin = $derived.by(() => {
+		if (!change || lies !== 'thawed') return packing.card.thaw.refrigerator.thawedMin;
+		const { food, block } = asIf(data.convert, change);
+		const placeC = data.house.refrigeratorC;
+		return thawingTime({ food, shape: block, startC: -18, place: 'refrigerator', placeC })
+			.thawedMin;
+	});
 	const ways = $derived(
 		options.map((option) => ({
 			option,
 			plan: whenToStart({
 				option,
-				thawedMin: packing.card.thaw.refrigerator.thawedMin,
+				thawedMin,
 				serveAtMs: data.serveAtMs,
 				nowMs
 			})

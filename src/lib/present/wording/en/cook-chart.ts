@@ -4,6 +4,5 @@ export const cookChart = {
 	danger: (from: Shown, to: Shown) => `${from} to ${to}: germs grow`,
 	core: (temperature: Shown) => `done at ${temperature}`,
 	label: (names: Shown) => `Core temperature until serving: ${names}`,
-	title: 'Core temperature',
-	computing: 'Computing the curves…'
+	title: 'Core temperature'
 };
