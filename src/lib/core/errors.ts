@@ -7,6 +7,7 @@ export const coreErrorCodes = {
 	'no-stages': 'At least one stage or place is needed.',
 	'bad-day': 'A day is written YYYY-MM-DD.',
 	'no-parts': 'At least one stored part is needed.',
+	'unknown-task': 'Every task has an id of its own, and waits only for tasks that are there.',
 	'no-room-for-food': 'The food does not leave room in this vessel.'
 } as const;
 

@@ -40,9 +40,14 @@ export {
 	convertCook,
 	convertSteps,
 	type ConvertInput,
+	type ConvertStep,
 	type CookOption,
+	type LikelyTimes,
 	type Spread
 } from './cooking/convert-cook.ts';
 export type { StorageGroup } from './tables/storage-life.ts';
 export { storageLife, type StoredPart } from './storage/storage-life.ts';
+export { choosePacks, type PackChoice, type PackOffer } from './shopping/choose-packs.ts';
+export { scheduleDay } from './schedule/schedule-day.ts';
+export type { DayInput, DaySchedule, Hygiene, Task } from './schedule/task.ts';
 export { CoreError, coreErrorCodes, type CoreErrorCode } from './errors.ts';

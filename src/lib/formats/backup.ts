@@ -1,8 +1,9 @@
+import { dayEventKinds } from '../core/schedule/day-events.ts';
 import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */
-export const backupVersion = 2;
+export const backupVersion = 4;
 
 const int = () => yup.number().integer().strict().defined();
 const real = () => yup.number().strict().defined();
@@ -30,6 +31,9 @@ const tables = {
 		limits: json(),
 		settledAtMs: int().nullable(),
 		houseMonths: int().nullable(),
+		freezeAnyway: yup.array(text()).defined(),
+		labelNutrition: yup.boolean().strict().defined(),
+		budgetCents: int().nullable(),
 		slowCooker: json(),
 		pressureCooker: json(),
 		oven: json()
@@ -57,6 +61,9 @@ const tables = {
 		method: text(),
 		addOnDay: text(),
 		instruction: json().nullable(),
+		allergens: json().nullable(),
+		steps: json().nullable(),
+		standsFor: text().nullable(),
 		createdAtMs: int(),
 		version: int(),
 		removedAtMs: int().nullable()
@@ -73,26 +80,34 @@ const tables = {
 		itemName: text().nullable(),
 		cut: text(),
 		stage: text(),
+		form: text().nullable(),
+		optional: yup.boolean().strict().defined(),
+		alternatives: yup.array(text()).defined(),
 		understood: oneOf(['full', 'item', 'text'])
 	}),
 	coolingRuns: yup.object({
 		id: int(),
 		dishId: int().nullable(),
 		name: text(),
-		vessel: oneOf(['pot', 'dish', 'tray']),
+		vessel: oneOf(['pot', 'dish', 'tray', 'bag']),
 		place: oneOf(['counter', 'ice-bath', 'refrigerator']),
 		volumeL: real(),
 		depthM: real(),
 		input: json(),
 		forecast: json(),
 		startedAtMs: int(),
-		endedAtMs: int().nullable()
+		endedAtMs: int().nullable(),
+		dayId: int().nullable(),
+		probe: text().nullable(),
+		reheatOfId: int().nullable(),
+		decisions: json()
 	}),
 	coolingReadings: yup.object({
 		id: int(),
 		runId: int(),
 		atMs: int(),
 		tempC: real(),
+		source: oneOf(['hand', 'file', 'probe']),
 		removed: yup.boolean().strict().defined()
 	}),
 	packings: yup.object({
@@ -111,6 +126,7 @@ const tables = {
 		core: text(),
 		coreC: real(),
 		allergens: yup.array(text()).defined(),
+		nutrition: json().nullable(),
 		storage: json(),
 		card: json(),
 		cardInput: json()
@@ -122,10 +138,66 @@ const tables = {
 		number: int(),
 		of: int(),
 		shelfId: int(),
-		status: oneOf(['frozen', 'cooked']),
+		status: oneOf(['frozen', 'cooked', 'given', 'discarded']),
 		cookedAtMs: int().nullable(),
+		reason: text().nullable(),
+		assumed: json().nullable(),
 		version: int()
-	})
+	}),
+	cooks: yup.object({
+		id: int(),
+		packId: int(),
+		atMs: int(),
+		method: json(),
+		route: text(),
+		setMin: real(),
+		coreC: real().nullable(),
+		outcome: oneOf(['under', 'right', 'over']).nullable(),
+		note: text()
+	}),
+	packingDays: yup.object({
+		id: int(),
+		onDay: day(),
+		createdAtMs: int(),
+		removedAtMs: int().nullable(),
+		run: json().nullable()
+	}),
+	dayEvents: yup.object({
+		id: int(),
+		uid: text(),
+		dayId: int(),
+		kind: oneOf(dayEventKinds),
+		key: text(),
+		value: real().nullable(),
+		atMs: int()
+	}),
+	dayDishes: yup.object({
+		id: int(),
+		dayId: int(),
+		dishId: int(),
+		position: int(),
+		batches: int(),
+		portions: json()
+	}),
+	prices: yup.object({
+		id: int(),
+		itemName: text(),
+		label: text(),
+		sizeKg: real(),
+		priceCents: int(),
+		shop: text()
+	}),
+	stock: yup.object({ id: int(), itemName: text(), massKg: real() }),
+	shopMarks: yup.object({
+		id: int(),
+		dayId: int(),
+		key: text(),
+		ticked: yup.boolean().strict().defined(),
+		paidCents: int().nullable(),
+		atMs: int()
+	}),
+	dishNotes: yup.object({ id: int(), dishId: int(), atMs: int(), text: text() }),
+	dishVersions: yup.object({ id: int(), dishId: int(), atMs: int(), content: json() })
 } as const;
 
 export type BackupTable = keyof typeof tables;
@@ -190,14 +262,55 @@ export function readBackup(fileText: string): BackupResult {
 	return { ok: true, backup: file as Backup };
 }
 
-/** An older file as the present version has it. Version 2 added the household's oven. */
+/** What older files lack, by the version that added it: columns with what they mean when absent, tables that are empty. */
+const added: {
+	version: number;
+	columns?: Partial<Record<BackupTable, Record<string, unknown>>>;
+	tables?: readonly BackupTable[];
+}[] = [
+	{ version: 2, columns: { household: { oven: {} } } },
+	{
+		version: 3,
+		columns: {
+			packs: { assumed: null },
+			household: { freezeAnyway: [], labelNutrition: false, budgetCents: null },
+			packings: { nutrition: null },
+			dishes: { standsFor: null, allergens: null, steps: null },
+			ingredientLines: { form: null, optional: false, alternatives: [] }
+		},
+		tables: [
+			'cooks',
+			'packingDays',
+			'dayDishes',
+			'prices',
+			'stock',
+			'shopMarks',
+			'dishNotes',
+			'dishVersions'
+		]
+	},
+	{
+		version: 4,
+		columns: {
+			coolingRuns: { dayId: null, probe: null, reheatOfId: null, decisions: [] },
+			coolingReadings: { source: 'hand' },
+			packingDays: { run: null },
+			packs: { reason: null }
+		},
+		tables: ['dayEvents']
+	}
+];
+
+/** An older file as the present version has it. */
 function upgraded(file: Partial<Backup>): Partial<Backup> {
-	const rows = file.tables?.household;
-	if (file.version !== 1 || !Array.isArray(rows)) return file;
-	const household = rows.map((row) => ({ ...row, oven: {} }));
-	return {
-		...file,
-		version: backupVersion,
-		tables: { ...(file.tables as BackupTables), household }
-	};
+	const from = file.version ?? 0;
+	const rows = { ...file.tables } as Record<string, unknown>;
+	for (const { version, columns = {}, tables: fresh = [] } of added) {
+		if (version <= from) continue;
+		for (const table of fresh) rows[table] ??= [];
+		for (const [table, defaults] of Object.entries(columns))
+			if (Array.isArray(rows[table]))
+				rows[table] = rows[table].map((row: object) => ({ ...defaults, ...row }));
+	}
+	return { ...file, version: backupVersion, tables: rows as BackupTables };
 }

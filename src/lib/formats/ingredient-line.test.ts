@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
+import { oddLines } from './fixtures/odd-lines.ts';
 import { parseIngredientLine, parseIngredientLines, parsedLineKg } from './ingredient-line.ts';
 
 describe('lines as cooks write them', () => {
@@ -57,4 +58,16 @@ it('never throws, never loses a line (property)', () => {
 		),
 		{ numRuns: 150 }
 	);
+});
+
+it('of sixty odd lines at least 55 are read as a careful reader would, and none is lost', () => {
+	const right = oddLines.filter(([text, item, kg, stage = 'pack']) => {
+		const line = parseIngredientLine(text);
+		assert.equal(line.text, text);
+		const mass = parsedLineKg(line);
+		const weight = kg === null ? mass === null : mass !== null && Math.abs(mass / kg - 1) < 0.06;
+		return line.itemName === item && weight && line.stage === stage;
+	});
+	assert.equal(oddLines.length, 60);
+	assert.ok(right.length >= 55, `${right.length} of ${oddLines.length}`);
 });

@@ -1,5 +1,6 @@
 import { parseIngredient } from 'parse-ingredient';
-import { findItem } from '../core/foods/item-catalogue.ts';
+import { findItem, itemByName, type Item } from '../core/foods/item-catalogue.ts';
+import type { LineCorrection, LineForm } from '../core/foods/line-correction.ts';
 import { lineMassKg } from '../core/foods/line-mass.ts';
 import type { Stage } from '../core/foods/dish-facts.ts';
 import { measures, type MeasureName } from '../core/units/measures.ts';
@@ -17,6 +18,10 @@ export interface ParsedLine {
 	itemName: string | null;
 	cut: string;
 	stage: Stage;
+	form: LineForm | null;
+	optional: boolean;
+	/** catalogue items that do as well */
+	alternatives: string[];
 	/** `full`: weight can be computed; `item`: item known, amount open ("to taste"); `text`: kept as text only */
 	understood: 'full' | 'item' | 'text';
 }
@@ -24,6 +29,7 @@ export interface ParsedLine {
 const unitOfId: Record<string, MeasureName> = {
 	gram: 'g',
 	kilogram: 'kg',
+	kilo: 'kg',
 	ounce: 'oz',
 	pound: 'lb',
 	milliliter: 'ml',
@@ -44,7 +50,7 @@ const unitOfId: Record<string, MeasureName> = {
 	clove: 'piece',
 	piece: 'piece',
 	stick: 'piece',
-	bunch: 'piece',
+	bunch: 'bunch',
 	sprig: 'piece',
 	head: 'piece',
 	slice: 'piece',
@@ -65,6 +71,9 @@ const stageWords: [RegExp, Stage][] = [
 function plain(line: string): string {
 	let text = line.trim().replace(/^[-•*–]\s*/, '');
 	text = text.replace(/^(\d+),(\d{1,2})(?=\D)/, '$1.$2');
+	text = text
+		.replace(/^(a )?dozen\b/i, '12')
+		.replace(numberWord, (word) => numberWords[word.toLowerCase()]);
 	text = text.replace(/^(an?)\s+(handful|pinch|dash|piece|bunch|can|tin|knob)\b/i, '1 $2');
 	text = text.replace(
 		/^([\d.]+)\s*[x×]\s*([\d.]+)\s*(kg|g|ml|l|oz|lb)\b\.?\s*(?:cans?|tins?|packs?|bags?|bottles?|jars?)?(?:\s+of)?/i,
@@ -74,8 +83,28 @@ function plain(line: string): string {
 		/^([\d.]+)\s*\(\s*([\d.]+)[\s-]*(kg|g|ml|l|oz|ounces?|lb)\.?\s*\)\s*(?:cans?|tins?|packs?|jars?)?(?:\s+of)?/i,
 		(_, n: string, size: string, unit: string) => `${round(Number(n) * Number(size))} ${unit}`
 	);
+	// "1 400 g can": so many of that size
+	text = text.replace(
+		/^(\d+)\s+([\d.]+)\s*(kg|g|ml|l|oz|lb)\b\.?\s*(?:cans?|tins?|packs?|bags?|bottles?|jars?)(?:\s+of)?/i,
+		(_, n: string, size: string, unit: string) => `${round(Number(n) * Number(size))} ${unit}`
+	);
 	return text.replace(/^([\d./½¼¾⅓⅔]+)\s*(tins?)\b(?:\s+of)?/i, '$1 can');
 }
+
+const numberWords: Record<string, string> = {
+	one: '1',
+	two: '2',
+	three: '3',
+	four: '4',
+	five: '5',
+	six: '6',
+	seven: '7',
+	eight: '8',
+	nine: '9',
+	ten: '10',
+	twelve: '12'
+};
+const numberWord = new RegExp(`^(${Object.keys(numberWords).join('|')})\\b`, 'i');
 
 const round = (value: number) => Math.round(value * 1000) / 1000;
 
@@ -92,8 +121,7 @@ export function parseIngredientLine(line: string): ParsedLine {
 	const words = (read?.description ?? text).replace(/^of\s+/i, '');
 	const cut = cuts.exec(words)?.[0].toLowerCase() ?? '';
 	const name = words.split(/[,(;]/)[0].replace(cuts, '').replace(/\s+/g, ' ').trim() || words;
-	const counted = unit === 'piece';
-	const item = findItem(name, counted) ?? findItem(words, counted);
+	const item = itemOf(words, { counted: unit === 'piece', canned: cannedWords.test(text) });
 	const known = item !== null && (unit !== null || quantity === null || !read?.unitOfMeasureID);
 	const massKg = known ? lineMassKg({ quantity, unit, item }) : null;
 	return {
@@ -105,12 +133,48 @@ export function parseIngredientLine(line: string): ParsedLine {
 		itemName: item?.name ?? null,
 		cut,
 		stage: stageWords.find(([pattern]) => pattern.test(text))?.[1] ?? 'pack',
+		form: formOf(text, item),
+		optional: /\boptional\b/i.test(text),
+		alternatives: alternativesOf(words, item),
 		understood: massKg !== null ? 'full' : item ? 'item' : 'text'
 	};
 }
 
+const formWords: [RegExp, LineForm][] = [
+	[/\b(cans?|canned|tins?|tinned)\b/i, 'canned'],
+	[/\bfrozen\b/i, 'frozen'],
+	[/\b(cooked|boiled|roasted|leftover)\b/i, 'cooked']
+];
+
+function formOf(text: string, item: Item | null): LineForm | null {
+	const said = formWords.find(([words]) => words.test(text));
+	if (said) return said[1];
+	return item && item.hygiene !== 'ready-to-eat' ? 'raw' : null;
+}
+
+/** What else a line names after "or". */
+function alternativesOf(words: string, item: Item | null): string[] {
+	const [, ...others] = words.split(/\s+or\s+/i);
+	const names = others.flatMap((other) => findItem(other)?.name ?? []);
+	return [...new Set(names)].filter((name) => name !== item?.name);
+}
+
+const cannedWords = /\b(cans?|canned|tins?|tinned)\b/i;
+
+/** The catalogue's item a line is about: of "x or y", "x and y" the first; tomatoes in a can are canned ones. */
+function itemOf(words: string, how: { counted: boolean; canned: boolean }): Item | null {
+	const [first] = words.split(/[,(;]/);
+	const [before] = first.split(/\s+(?:or|and)\s+/i);
+	for (const text of [before, first, words]) {
+		const found = findItem(text, how.counted);
+		if (found) return found.name === 'tomato' && how.canned ? itemByName('canned tomatoes') : found;
+	}
+	return null;
+}
+
 /** Units the parser does not know. */
 const ownUnits = {
+	kilo: { short: 'kilo', plural: 'kilos', alternates: [] },
 	sprig: { short: 'sprig', plural: 'sprigs', alternates: [] },
 	handful: { short: 'handful', plural: 'handfuls', alternates: [] },
 	deciliter: { short: 'dl', plural: 'deciliters', alternates: ['decilitre', 'decilitres'] },
@@ -136,4 +200,15 @@ export function parsedLineKg(
 			: line.quantity;
 	const unit = line.unit && line.unit in measures ? line.unit : null;
 	return lineMassKg({ quantity, unit, item: line.itemName ? findItem(line.itemName) : null });
+}
+
+/** A line with its corrections; its weight is known or not by the item it is now. */
+export function correctedLine(
+	line: ParsedLine,
+	correction: LineCorrection | undefined
+): ParsedLine {
+	if (!correction) return line;
+	const next = { ...line, ...correction };
+	const item = next.itemName ? itemByName(next.itemName) : null;
+	return { ...next, understood: parsedLineKg(next) !== null ? 'full' : item ? 'item' : 'text' };
 }

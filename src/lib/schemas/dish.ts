@@ -1,6 +1,8 @@
 import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { dishKindNames } from '../core/tables/dish-kinds.ts';
+import { itemByName } from '../core/foods/item-catalogue.ts';
+import { lineForms, type LineCorrection } from '../core/foods/line-correction.ts';
 import type { Habit } from '../present/units.ts';
 import { amount, oneOf, text, wholeNumber } from './fields.ts';
 
@@ -9,6 +11,42 @@ export const instructionStates = ['thawed', 'frozen', 'fresh'] as const;
 export const mostLines = 80;
 /** Longest paste taken, characters. */
 export const longestPaste = 20_000;
+
+const correctionSchema = yup.object({
+	itemName: yup
+		.string()
+		.nullable()
+		.test('known', (name) => !name || itemByName(name) !== null),
+	cut: yup.string().max(60),
+	stage: yup.string().oneOf(['pack', 'inner', 'cook-day', 'serve'] as const),
+	form: yup
+		.string()
+		.nullable()
+		.oneOf([...lineForms, null]),
+	optional: yup.boolean(),
+	alternatives: yup.array(yup.string().required()).max(6)
+});
+
+/** Corrections of lines, by their text; what is none of them is left out. */
+function readCorrections(typed: unknown): Record<string, LineCorrection> {
+	let raw: unknown = typed;
+	if (typeof typed === 'string')
+		try {
+			raw = JSON.parse(typed || '{}');
+		} catch {
+			// only the screen writes this field; without it the lines stand as they are read
+			raw = {};
+		}
+	if (typeof raw !== 'object' || raw === null) return {};
+	return Object.fromEntries(
+		Object.entries(raw)
+			.filter(([, correction]) => correctionSchema.isValidSync(correction))
+			.map(([text, correction]) => [
+				text,
+				correctionSchema.cast(correction, { stripUnknown: true }) as LineCorrection
+			])
+	);
+}
 
 /** A dish as it is entered: pasted lines, method, and the one cooking instruction of its recipe. */
 export function dishSchema(habit: Habit) {
@@ -36,6 +74,9 @@ export function dishSchema(habit: Habit) {
 				`Ingredients: at most ${mostLines} lines. Split the dish in two.`,
 				(value) => (value ?? '').split('\n').filter((line) => line.trim()).length <= mostLines
 			),
+		corrections: yup
+			.mixed<Record<string, LineCorrection>>()
+			.transform((_, original) => readCorrections(original)),
 		method: text(w.dishChecks.method, longestPaste),
 		addOnDay: text(w.dishChecks.toAddOnThe, 300),
 		appliance: oneOf(applianceNames, w.dishChecks.appliance),

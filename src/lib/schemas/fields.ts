@@ -102,3 +102,11 @@ export function text(label: string, most: number) {
 		.transform((value: string | undefined) => (isBlank(value) ? undefined : value))
 		.max(most, w.fieldsChecks.atMostCharacters(label, most.toLocaleString('en')));
 }
+
+/** A box that is ticked or not. */
+export function ticked() {
+	return yup
+		.boolean()
+		.transform((_, original) => original === 'on' || original === true)
+		.default(false);
+}

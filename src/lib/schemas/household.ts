@@ -2,7 +2,7 @@ import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { tempText, type Habit } from '../present/units.ts';
 import { adoptedLimits, tightestLimits } from '../core/safety/limits.ts';
-import { amount, oneOf, text, wholeNumber } from './fields.ts';
+import { amount, oneOf, text, wholeNumber, ticked } from './fields.ts';
 
 const bowlKinds = ['round', 'oval'] as const;
 
@@ -109,6 +109,7 @@ export function rulesSchema(habit: Habit) {
 			w.householdChecks.onTheLabelWhich
 		),
 		houseMonths: wholeNumber({ label: w.householdChecks.houseMonths, min: 1, max: 12 }),
+		labelNutrition: ticked(),
 		firstGateMin: amount('minutes', habit, {
 			label: loosest(w.householdChecks.firstGate),
 			min: tight.firstGateMin,

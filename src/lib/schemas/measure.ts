@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import type { Habit } from '../present/habit.ts';
 import { w } from '../present/wording/index.ts';
-import { amount } from './fields.ts';
+import { amount, ticked } from './fields.ts';
 
 const words = w.measure;
 const needed = words.needed;
@@ -48,9 +48,6 @@ export function ovenAirSchema(habit: Habit) {
 		trueC: amount('temperature', habit, { label: words.ovenTrue, min: 40, max: 300 }).required(
 			needed(words.ovenTrue)
 		),
-		fan: yup
-			.boolean()
-			.transform((_, original) => original === 'on' || original === true)
-			.default(false)
+		fan: ticked()
 	});
 }

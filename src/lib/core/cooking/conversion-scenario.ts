@@ -39,7 +39,7 @@ export function scenarioOf(
 		piece,
 		massKg: input.massKg,
 		liquidKg: liquidInKg(input, method, state).total,
-		startC: startC ?? (asThawed ? 4 : -18),
+		startC: startC ?? (asThawed ? 4 : (input.frozenStartC ?? -18)),
 		filled,
 		slowCooker: input.slowCooker ?? { volumeL: 5.7 },
 		pressureCooker: input.pressureCooker ?? { volumeL: 5.7 },

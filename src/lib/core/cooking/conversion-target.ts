@@ -2,7 +2,7 @@ import { dishKinds } from '../tables/dish-kinds.ts';
 import { scenarioOf } from './conversion-scenario.ts';
 import type { ConvertInput } from './conversion.ts';
 import type { Method } from './method.ts';
-import { timelineOf, type TableCache } from './scenario.ts';
+import { efforts, timelineOf, type TableCache } from './scenario.ts';
 import { valueAt, type Goal } from './timeline.ts';
 import { asLikely } from './unknowns.ts';
 
@@ -23,9 +23,10 @@ export function targetOf(input: ConvertInput, tables: TableCache): Target {
 	const { method, state, minutes, startC } = input.known;
 	const middle = (minutes.from + minutes.to) / 2;
 	const timeline = timelineOf({
-		scenario: scenarioOf(input, method, state, startC),
+		// the recipe means frozen solid, however this pack is now
+		scenario: scenarioOf({ ...input, frozenStartC: undefined }, method, state, startC),
 		unknowns: asLikely,
-		effort: 'likely',
+		effort: efforts.likely,
 		tables,
 		until: { cookMin: Infinity, coreC: Infinity, lethality70Min: Infinity },
 		longestMin: minutes.to,

@@ -66,6 +66,8 @@ export interface ConvertInput {
 	pressureCooker?: PressureCooker;
 	oven?: Oven;
 	kitchen: Kitchen;
+	/** how cold the frozen pack goes in, when it was softened first; default −18 °C */
+	frozenStartC?: number;
 	/** cooked food that is only to be made hot again: safe core temperature, no cook value asked for */
 	reheat?: boolean;
 	/** likely hours between 5 and 60 °C allowed in a slow cooker, when tightened; default 4 */

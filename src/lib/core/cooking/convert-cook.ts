@@ -2,12 +2,13 @@ import { foodFromSpec } from '../foods/food-spec.ts';
 import { checkedShape } from '../heat/shape.ts';
 import { requireRange } from '../require-range.ts';
 import { nameNearest } from './conversion-judgement.ts';
-import { optionOf } from './conversion-option.ts';
+import { wayOf, type LikelyTimes } from './conversion-option.ts';
 import { targetOf } from './conversion-target.ts';
 import type { ConvertInput, CookOption } from './conversion.ts';
 import { defaultMethods, type State } from './method.ts';
 import { TableCache } from './scenario.ts';
 
+export type { LikelyTimes } from './conversion-option.ts';
 export type { ConvertInput, CookOption, Spread } from './conversion.ts';
 
 export interface Conversion {
@@ -27,21 +28,34 @@ export function convertCook(input: ConvertInput): Conversion {
 	}
 }
 
-/** The same, one way at a time as it is computed, so that a screen can show them as they come; `states` in the order wanted. */
+/** A piece of a conversion, as it is computed. */
+export type ConvertStep =
+	{ kind: 'likely'; times: LikelyTimes } | { kind: 'option'; option: CookOption };
+
+/**
+ * The same in pieces, so that a screen can show them as they come: first the likely times of every way, then each way with its
+ * range. `states` in the order wanted.
+ */
 export function* convertSteps(
 	input: ConvertInput,
 	states: readonly State[] = ['thawed', 'frozen']
-): Generator<CookOption, Conversion> {
+): Generator<ConvertStep, Conversion> {
 	check(input);
 	const tables = new TableCache();
 	const target = targetOf(input, tables);
-	const options: CookOption[] = [];
+	const ways: ReturnType<typeof wayOf>[] = [];
 	for (const method of input.methods ?? defaultMethods(input.kind))
 		for (const state of states) {
-			const option = optionOf(input, method, state, target, tables);
-			options.push(option);
-			yield option;
+			const way = wayOf(input, method, state, target, tables);
+			ways.push(way);
+			yield { kind: 'likely', times: way.likely };
 		}
+	const options: CookOption[] = [];
+	for (const way of ways) {
+		const option = way.option();
+		options.push(option);
+		yield { kind: 'option', option };
+	}
 	for (const option of options) if (option.advice === 'refused') nameNearest(option, options);
 	return { targetCookMin: { from: target.from, to: target.to }, options };
 }

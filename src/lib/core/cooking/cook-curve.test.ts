@@ -33,12 +33,20 @@ it('the curve of a converted time ends at its core temperature, when the card sa
 	}
 });
 
-it('one way at a time gives the same as all at once', () => {
+it('in pieces: the likely times first, then their ranges around them, the same as all at once', () => {
 	const methods = [{ appliance: 'oven', ovenC: 165, covered: true }] as const;
 	const steps = convertSteps({ ...input, methods: [...methods] });
 	const seen = [];
 	let step = steps.next();
 	for (; !step.done; step = steps.next()) seen.push(step.value);
-	assert.equal(seen.length, 2);
+	assert.deepEqual(
+		seen.map(({ kind }) => kind),
+		['likely', 'likely', 'option', 'option']
+	);
+	const likely = seen.flatMap((piece) => (piece.kind === 'likely' ? [piece.times.setMin] : []));
+	assert.deepEqual(
+		likely,
+		step.value.options.map((option) => (option.setMin ?? option.computedMin)?.likely)
+	);
 	assert.deepEqual(step.value, convertCook({ ...input, methods: [...methods] }));
 });

@@ -4,7 +4,7 @@ import type { ConvertInput } from './conversion.ts';
 import type { CookingState } from './cooking-state.ts';
 import type { Method, State } from './method.ts';
 import { comeUp, hold, releaseAndRest } from './pressure-phases.ts';
-import { startedCook, TableCache } from './scenario.ts';
+import { efforts, startedCook, TableCache } from './scenario.ts';
 import { asLikely } from './unknowns.ts';
 
 export interface CookCurve {
@@ -15,8 +15,7 @@ export interface CookCurve {
 }
 
 const recordEveryMin = 1;
-const steadyStepS = 60;
-const pressureStepS = 10;
+const { slowS, pressureS, releaseS } = efforts.likely;
 
 /**
  * Coldest and warmest temperature of a pack while it cooks one way for `setMin` (minutes in the slow cooker or oven, minutes
@@ -31,7 +30,7 @@ export function cookCurve(input: {
 	const setMin = requireRange('setMin', input.setMin, 0, 48 * 60);
 	const { method } = input;
 	const scenario = scenarioOf(input.convert, method, input.state);
-	const cook = startedCook(scenario, asLikely, 'likely', new TableCache());
+	const cook = startedCook(scenario, asLikely, efforts.likely, new TableCache());
 	const curve: CookCurve = { minutes: [], coldestC: [], warmestC: [] };
 	const record = (state: CookingState, force = false) => {
 		const last = curve.minutes.at(-1) ?? -Infinity;
@@ -44,13 +43,13 @@ export function cookCurve(input: {
 	record(state);
 	if (method.appliance === 'pressure-cooker' && cook.pot && cook.targetC !== undefined) {
 		const { pot, targetC, powerW } = cook;
-		const common = { stepS: pressureStepS, onStep: () => record(pot) };
+		const common = { stepS: pressureS, onStep: () => record(pot) };
 		if (comeUp(pot, { ...common, powerW, targetC }) === null) return null;
 		hold(pot, { ...common, targetC, minutes: setMin });
-		releaseAndRest(pot, { ...common, release: method.release ?? 'natural' });
+		releaseAndRest(pot, { ...common, stepS: releaseS, release: method.release ?? 'natural' });
 	} else
 		while (state.minute < setMin - 1e-9) {
-			const dtS = Math.min(steadyStepS, (setMin - state.minute) * 60);
+			const dtS = Math.min(slowS, (setMin - state.minute) * 60);
 			if (cook.pan) cook.pan.step(dtS);
 			else cook.pot.step(dtS, { powerW: cook.powerW });
 			record(state);

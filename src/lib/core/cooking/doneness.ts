@@ -11,12 +11,15 @@ export const lethality = { refC: 70, zK: 7.5 } as const;
 export interface RateTable {
 	readonly cook: Float64Array;
 	readonly lethal: Float64Array;
+	/** the danger range as volumetric enthalpy, J/m³ */
+	readonly dangerJPerM3: { readonly from: number; readonly to: number };
 }
 
 export function rateTable(table: ThermalTable, zK: number): RateTable {
 	return {
 		cook: table.tempC.map((t) => ratePerMin(t, zK, 100)),
-		lethal: table.tempC.map((t) => ratePerMin(t, lethality.zK, lethality.refC))
+		lethal: table.tempC.map((t) => ratePerMin(t, lethality.zK, lethality.refC)),
+		dangerJPerM3: { from: table.enthalpyAt(dangerC.from), to: table.enthalpyAt(dangerC.to) }
 	};
 }
 
@@ -50,12 +53,12 @@ export class Doneness {
 	/** Books the `dtMin` minutes that led to the body's present state (trapezoid in the rates). */
 	add(dtMin: number): void {
 		const { table, enthalpy } = this.body;
-		const { cook, lethal } = this.rates;
+		const { cook, lethal, dangerJPerM3 } = this.rates;
 		const last = cook.length - 2;
-		const low = table.enthalpyAt(dangerC.from);
-		const high = table.enthalpyAt(dangerC.to);
+		const { from: low, to: high } = dangerJPerM3;
+		const perStep = 1 / table.stepJPerM3;
 		for (let c = 0; c < enthalpy.length; c++) {
-			const x = (enthalpy[c] - table.firstJPerM3) / table.stepJPerM3;
+			const x = (enthalpy[c] - table.firstJPerM3) * perStep;
 			const i = x <= 0 ? 0 : x >= last ? last : x | 0;
 			const f = x - i;
 			const cookNow = cook[i] + f * (cook[i + 1] - cook[i]);

@@ -31,15 +31,16 @@ const potOf = (
 ) => new Pot({ model, load, kitchen, zK: 33, fineness: 'coarse', tables: null });
 
 /** Finds where a rising function passes a value, by bisection; null when it does not between the bounds. */
-function solve(
+export function solve(
 	rising: (x: number) => number,
 	value: number,
 	low: number,
-	high: number
+	high: number,
+	halvings = 40
 ): number | null {
 	if (rising(low) > value || rising(high) < value) return null;
 	let [a, b] = [low, high];
-	for (let i = 0; i < 40; i++) {
+	for (let i = 0; i < halvings; i++) {
 		const middle = (a + b) / 2;
 		if (rising(middle) < value) a = middle;
 		else b = middle;

@@ -1,6 +1,13 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { brick, foodOfCase, heatCasesOf, reachedAt, valueNear } from '../fixtures/heat-cases.ts';
+import {
+	brick,
+	foodOfCase,
+	heatCase,
+	heatCasesOf,
+	reachedAt,
+	valueNear
+} from '../fixtures/heat-cases.ts';
 import type { CookRun } from './cook-run.ts';
 import { runOven } from './run-oven.ts';
 import { runPressureCooker } from './run-pressure-cooker.ts';
@@ -74,6 +81,39 @@ describe('slow cooker', () => {
 			};
 			compare(actual, expected, tolerance);
 		});
+
+	it('hours between 5 and 60 °C of raw meat, thawed and frozen, also with a weak cooker (H-some)', () => {
+		const { inputs, expected, tolerance } = heatCase('H-some');
+		for (const row of expected.rows) {
+			const [, setting, weak, state, load] =
+				/^(\w+)(\(-20% power\))? (\w+) (.*)$/.exec(row.case) ?? [];
+			const { food, dims_m, liquid_kg } = inputs.loads[load];
+			const run = runSlowCooker({
+				piece: {
+					food: foodOfCase(food),
+					shape: brick(dims_m),
+					startC: state === 'FROZEN' ? -18 : 4,
+					liquidKg: liquid_kg
+				},
+				cooker: weak ? { ...cooker, effectiveLowW: 112 } : cooker,
+				setting: setting as 'low' | 'high',
+				kitchen: sea,
+				durationMin: 600,
+				zK: 33
+			});
+			const actual = {
+				core60_at_h: reachedAt(run.minutes, run.coldestC, 60) / 60,
+				core74_at_h: reachedAt(run.minutes, run.coldestC, 74) / 60,
+				worst_cell_h: run.hazardH,
+				pool60_at_h: reachedAt(run.minutes, run.liquidC, 60) / 60
+			};
+			for (const [key, got] of Object.entries(actual))
+				assert.ok(
+					Math.abs(got - row[key]) <= tolerance.abs_h,
+					`${row.case}, ${key}: ${got} for ${row[key]}`
+				);
+		}
+	});
 
 	it('waiting switched off counts as hours in the danger range', () => {
 		const ask = (delayMin: number) =>

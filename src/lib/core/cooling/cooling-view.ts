@@ -1,11 +1,19 @@
-import { gateTimes, throughReadings, type TimedTemperature } from './through-readings.ts';
+import { plausibleReadings } from './plausible-readings.ts';
+import {
+	gateTimes,
+	tempAtMin,
+	throughReadings,
+	type TimedTemperature
+} from './through-readings.ts';
 import { adoptedLimits, type SafetyLimits } from '../safety/limits.ts';
-import { missedGate, twoStageRule } from '../safety/two-stage-rule.ts';
+import { missedGate, ruleGates } from '../safety/two-stage-rule.ts';
 
 /** A run as the screens need it; times in epoch ms. */
 export interface CoolingFacts {
 	startedAtMs: number;
 	endedAtMs: number | null;
+	/** the run whose food was reheated for this one */
+	reheatOfId?: number | null;
 	forecast: {
 		minutes: number[];
 		warmestC: number[];
@@ -13,7 +21,8 @@ export interface CoolingFacts {
 		slowWarmestC: number[];
 		rule: 'two-stage' | 'four-hours';
 	};
-	readings: { atMs: number; tempC: number }[];
+	/** `hand`: read and typed by somebody; otherwise by a thermometer, which may have slipped out */
+	readings: { atMs: number; tempC: number; source?: 'hand' | 'file' | 'probe' }[];
 }
 
 export interface CoolingView {
@@ -21,6 +30,10 @@ export interface CoolingView {
 	curve: TimedTemperature[];
 	slow: TimedTemperature[];
 	readings: TimedTemperature[];
+	/** readings that no food in that place can have: shown, not counted */
+	doubtful: TimedTemperature[];
+	/** how much slower than forecast it cools */
+	stretch: number;
 	verdict: 'pass' | 'at-risk' | 'fail';
 	failed: null | 'to21' | 'to5';
 	clockStartMin: number;
@@ -35,50 +48,71 @@ export interface CoolingView {
 const points = (minutes: readonly number[], temps: readonly number[]): TimedTemperature[] =>
 	minutes.map((minute, i) => ({ minute, tempC: temps[i] }));
 
+/** What the readings make of a run's forecast: the part of a view that does not change from moment to moment. */
+interface Fit {
+	curve: TimedTemperature[];
+	slow: TimedTemperature[];
+	readings: TimedTemperature[];
+	doubtful: TimedTemperature[];
+	stretch: number;
+}
+
+function fitOf(run: CoolingFacts): Fit {
+	const forecast = points(run.forecast.minutes, run.forecast.warmestC);
+	const { readings, doubtful } = plausibleReadings(
+		forecast,
+		run.readings.map((r) => ({
+			minute: (r.atMs - run.startedAtMs) / 60_000,
+			tempC: r.tempC,
+			trusted: (r.source ?? 'hand') === 'hand'
+		}))
+	);
+	const { curve, stretch } = throughReadings(forecast, readings);
+	const slow = throughReadings(
+		points(run.forecast.slowMinutes, run.forecast.slowWarmestC),
+		readings
+	).curve;
+	return { curve, slow, readings, doubtful, stretch };
+}
+
+/** Fits by the readings they were made of: screens ask for a view at every tick, the readings change far less often. */
+const fits = new WeakMap<
+	CoolingFacts['readings'],
+	{ forecast: CoolingFacts['forecast']; startedAtMs: number; fit: Fit }
+>();
+
+function knownFit(run: CoolingFacts): Fit {
+	const { readings, forecast, startedAtMs } = run;
+	const known = fits.get(readings);
+	if (known?.forecast === forecast && known.startedAtMs === startedAtMs) return known.fit;
+	const fit = fitOf(run);
+	fits.set(readings, { forecast, startedAtMs, fit });
+	return fit;
+}
+
 /** What a cooling run looks like at a moment: forecast through the readings, gates, verdict, next limit. */
 export function coolingView(
 	run: CoolingFacts,
 	nowMs: number,
 	safety: SafetyLimits = adoptedLimits
 ): CoolingView {
-	const readings = run.readings.map((r) => ({
-		minute: (r.atMs - run.startedAtMs) / 60_000,
-		tempC: r.tempC
-	}));
-	const { curve } = throughReadings(points(run.forecast.minutes, run.forecast.warmestC), readings);
-	const slow = throughReadings(
-		points(run.forecast.slowMinutes, run.forecast.slowWarmestC),
-		readings
-	).curve;
-	const gates = gateTimes(curve);
+	const fit = knownFit(run);
+	const gates = gateTimes(fit.curve);
 	const { rule } = run.forecast;
 	const likely = missedGate({ rule, ...gates, limits: safety });
-	const unfavourable = missedGate({ rule, ...gateTimes(slow), limits: safety });
+	const unfavourable = missedGate({ rule, ...gateTimes(fit.slow), limits: safety });
 	const atMin = ((run.endedAtMs ?? nowMs) - run.startedAtMs) / 60_000;
-	const limits: { gateC: number; limitMin: number; passedMin: number | null }[] =
-		rule === 'two-stage'
-			? [
-					{ gateC: 21, limitMin: safety.firstGateMin, passedMin: gates.to21Min },
-					{ gateC: 5, limitMin: safety.secondGateMin, passedMin: gates.to5Min }
-				]
-			: [
-					{
-						gateC: 5,
-						limitMin: Math.min(twoStageRule.coolStartMin, safety.secondGateMin),
-						passedMin: gates.to5Min
-					}
-				];
-	const open = limits.find(
-		(l) => l.passedMin === null || gates.clockStartMin + l.passedMin > atMin
-	);
+	const passedMin = { to21: gates.to21Min, to5: gates.to5Min };
+	const open = ruleGates(rule, safety).find(({ gate }) => {
+		const min = passedMin[gate];
+		return min === null || gates.clockStartMin + min > atMin;
+	});
 	return {
-		curve,
-		slow,
-		readings,
+		...fit,
 		verdict: likely ? 'fail' : unfavourable ? 'at-risk' : 'pass',
 		failed: likely ?? unfavourable,
 		...gates,
-		nowC: tempAt(curve, atMin),
+		nowC: tempAtMin(fit.curve, atMin),
 		next: open
 			? {
 					gateC: open.gateC,
@@ -86,14 +120,4 @@ export function coolingView(
 				}
 			: null
 	};
-}
-
-function tempAt(curve: readonly TimedTemperature[], minute: number): number {
-	for (let i = 1; i < curve.length; i++) {
-		if (curve[i].minute < minute) continue;
-		const [a, b] = [curve[i - 1], curve[i]];
-		const span = b.minute - a.minute;
-		return span > 0 ? a.tempC + ((b.tempC - a.tempC) * (minute - a.minute)) / span : b.tempC;
-	}
-	return curve.at(-1)?.tempC ?? 0;
 }

@@ -1,4 +1,7 @@
 import assert from 'node:assert/strict';
+import { foodFromSpec } from '../foods/food-spec.ts';
+import { defaultCompositions } from '../tables/default-compositions.ts';
+import { packCurves, type PackCurve } from './pack-curves.ts';
 import { it } from 'node:test';
 import { foodOfCase, heatCase } from '../fixtures/heat-cases.ts';
 import { freezingTime } from './freezing-time.ts';
@@ -68,4 +71,25 @@ it('never is null, not a number: a freezer at −5 °C, a refrigerator at −2 �
 			.thawedMin,
 		null
 	);
+});
+
+it('the drawn curves cross where the times say', () => {
+	const shape = { kind: 'slab', thicknessM: 0.03 } as const;
+	const food = { composition: defaultCompositions['meat-in-sauce'] };
+	const places = { freezerC: -18, refrigeratorC: 4, coldWaterC: 14 };
+	const curves = packCurves({ food, shape, startC: 5, ...places, durationMin: 48 * 60 });
+	const firstAt = (curve: PackCurve, met: (tempC: number) => boolean) =>
+		curve.minutes[Array.from(curve.tempC).findIndex(met)];
+	const frozen = freezingTime({ food, shape, startC: 5, freezerC: -18 }).durationMin ?? NaN;
+	assert.ok(Math.abs(firstAt(curves.freezing, (t) => t <= -10) / frozen - 1) < 0.05);
+	const question = { food, shape, startC: -18 };
+	for (const [curve, place, placeC] of [
+		[curves.inRefrigerator, 'refrigerator', 4],
+		[curves.inColdWater, 'cold-water', 14]
+	] as const) {
+		const { thawedMin } = thawingTime({ ...question, place, placeC });
+		const { freezingC } = foodFromSpec(food);
+		const seen = firstAt(curve, (t) => t >= freezingC + 0.3);
+		assert.ok(Math.abs(seen / (thawedMin ?? NaN) - 1) < 0.06, `${place}: ${seen}, ${thawedMin}`);
+	}
 });

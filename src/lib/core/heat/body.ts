@@ -1,6 +1,6 @@
 import { gridOf, type Axis, type Fineness, type Grid } from './grid.ts';
 import type { Shape } from './shape.ts';
-import type { ThermalTable } from './thermal-table.ts';
+import { rowLength, rowOf, type ThermalTable } from './thermal-table.ts';
 
 /** What one kind of face meets: heat transfer coefficient (W/m²K) and the temperature beyond it. */
 export interface Face {
@@ -36,10 +36,8 @@ export class Body {
 	/** volumetric enthalpy of each cell, J/m³ */
 	readonly enthalpy: Float64Array;
 	private readonly line: {
-		t: Float64Array;
-		phi: Float64Array;
-		c: Float64Array;
-		k: Float64Array;
+		heat: Float64Array;
+		store: Float64Array;
 		upper: Float64Array;
 		rhs: Float64Array;
 	};
@@ -51,7 +49,7 @@ export class Body {
 		this.enthalpy = new Float64Array(this.grid.cells).fill(table.enthalpyAt(startC));
 		const longest = Math.max(...this.grid.axes.map((a) => a.n));
 		const array = () => new Float64Array(longest);
-		this.line = { t: array(), phi: array(), c: array(), k: array(), upper: array(), rhs: array() };
+		this.line = { heat: array(), store: array(), upper: array(), rhs: array() };
 	}
 
 	/** An independent copy that shares grid and table. */
@@ -68,10 +66,11 @@ export class Body {
 
 	/** Temperature at a volumetric enthalpy, °C. */
 	tempAt(enthalpyJPerM3: number): number {
-		const x = (enthalpyJPerM3 - this.table.firstJPerM3) / this.table.stepJPerM3;
-		const i = this.node(enthalpyJPerM3);
-		const { tempC } = this.table;
-		return tempC[i] + (x - i) * (tempC[i + 1] - tempC[i]);
+		const { firstJPerM3, stepJPerM3, rows } = this.table;
+		const node = this.node(enthalpyJPerM3);
+		const share = (enthalpyJPerM3 - firstJPerM3) / stepJPerM3 - node;
+		const row = node * rowLength;
+		return rows[row + rowOf.tempC] + share * rows[row + rowOf.tempStepK];
 	}
 
 	/** The table's entry at or below an enthalpy. */
@@ -83,9 +82,7 @@ export class Body {
 
 	/** Conductivity at an enthalpy, W/mK. */
 	private conductivityAt(enthalpyJPerM3: number): number {
-		const i = this.node(enthalpyJPerM3);
-		const { tempC, kirchhoffWPerM } = this.table;
-		return (kirchhoffWPerM[i + 1] - kirchhoffWPerM[i]) / (tempC[i + 1] - tempC[i]);
+		return this.table.rows[this.node(enthalpyJPerM3) * rowLength + rowOf.conductivity];
 	}
 
 	/** Temperature at the geometric centre, by interpolation between cells, °C. */
@@ -191,74 +188,77 @@ export class Body {
 		const n = axis.n;
 		// A point axis has no faces: nothing flows along it.
 		if (n === 1 && axis.highArea === 0) return 0;
-		const {
-			firstJPerM3: first,
-			stepJPerM3: step,
-			tempC: tableT,
-			kirchhoffWPerM: tablePhi
-		} = this.table;
-		const last = tableT.length - 2;
-		const { t, phi, c, k, upper, rhs } = this.line;
+		const { firstJPerM3: first, rows } = this.table;
+		const perStep = 1 / this.table.stepJPerM3;
+		const last = this.table.tempC.length - 2;
+		const { heat: c, store, upper, rhs } = this.line;
 		const H = this.enthalpy;
+		const { areaPerGap } = axis;
 		const lowH = ends.low ? ends.low.hWPerM2K * axis.lowArea : 0;
 		const highH = ends.high.hWPerM2K * axis.highArea;
 		const lowC = ends.low ? ends.low.ambientC : 0;
 		const highC = ends.high.ambientC;
+		for (let i = 0; i < n; i++) store[i] = axis.volume[i] / dtS;
 		let heat = 0;
 		for (let b = 0; b < outer2.n; b++)
 			for (let a = 0; a < outer1.n; a++) {
 				const base = a * stride1 + b * stride2;
-				for (let i = 0, cell = base; i < n; i++, cell += stride) {
-					const x = (H[cell] - first) / step;
-					const node = x <= 0 ? 0 : x >= last ? last : x | 0;
-					const f = x - node;
-					const dT = tableT[node + 1] - tableT[node];
-					const dPhi = tablePhi[node + 1] - tablePhi[node];
-					t[i] = tableT[node] + f * dT;
-					phi[i] = tablePhi[node] + f * dPhi;
-					c[i] = step / dT;
-					k[i] = dPhi / dT;
-				}
-				// assemble and eliminate forward
-				let gLow = 0;
-				if (lowH > 0) gLow = 1 / (1 / lowH + axis.lowGapM / (k[0] * axis.lowArea));
-				let gHigh = 0;
-				if (highH > 0) gHigh = 1 / (1 / highH + axis.highGapM / (k[n - 1] * axis.highArea));
-				let gBelow = gLow;
+				let x = (H[base] - first) * perStep;
+				let node = x <= 0 ? 0 : x >= last ? last : x | 0;
+				let row = node * rowLength;
+				let t = rows[row] + (x - node) * rows[row + 1];
+				let phi = rows[row + 2] + (x - node) * rows[row + 3];
+				let cHere = rows[row + 4];
+				let k = rows[row + 5];
+				// assemble and eliminate forward, looking one cell ahead
+				let gBelow = lowH > 0 ? 1 / (1 / lowH + axis.lowGapM / (k * axis.lowArea)) : 0;
+				const gLow = gBelow;
+				const firstC = t;
+				let flowBelow = gLow * (lowC - t);
+				let lower = 0;
 				let carriedUpper = 0;
 				let carriedRhs = 0;
-				for (let i = 0; i < n; i++) {
-					let gAbove: number;
-					let flowAbove: number;
-					if (i === n - 1) {
-						gAbove = gHigh;
-						flowAbove = gHigh > 0 ? gHigh * (highC - t[i]) : 0;
-					} else {
-						const dT = t[i + 1] - t[i];
-						const kf = dT > 1e-6 || dT < -1e-6 ? (phi[i + 1] - phi[i]) / dT : (k[i] + k[i + 1]) / 2;
-						gAbove = (kf * axis.area[i]) / axis.gapM[i];
-						flowAbove = gAbove * dT;
-					}
-					const flowBelow = i === 0 ? gLow * (lowC - t[0]) : gBelow * (t[i - 1] - t[i]);
-					const store = (axis.volume[i] * c[i]) / dtS;
-					const lower = i === 0 ? 0 : gBelow;
-					const pivot = 1 / (store + gBelow + gAbove - lower * carriedUpper);
-					carriedUpper = i === n - 1 ? 0 : gAbove * pivot;
+				for (let i = 0, cell = base + stride; i < n - 1; i++, cell += stride) {
+					x = (H[cell] - first) * perStep;
+					node = x <= 0 ? 0 : x >= last ? last : x | 0;
+					row = node * rowLength;
+					const tNext = rows[row] + (x - node) * rows[row + 1];
+					const phiNext = rows[row + 2] + (x - node) * rows[row + 3];
+					const kNext = rows[row + 5];
+					const dT = tNext - t;
+					const kf = dT > 1e-6 || dT < -1e-6 ? (phiNext - phi) / dT : (k + kNext) * 0.5;
+					const gAbove = kf * areaPerGap[i];
+					const flowAbove = gAbove * dT;
+					const pivot = 1 / (store[i] * cHere + gBelow + gAbove - lower * carriedUpper);
+					carriedUpper = gAbove * pivot;
 					carriedRhs = (flowAbove + flowBelow + lower * carriedRhs) * pivot;
+					c[i] = cHere;
 					upper[i] = carriedUpper;
 					rhs[i] = carriedRhs;
 					gBelow = gAbove;
+					lower = gAbove;
+					flowBelow = -flowAbove;
+					t = tNext;
+					phi = phiNext;
+					k = kNext;
+					cHere = rows[row + 4];
 				}
-				// substitute back and book the enthalpy
-				let delta = 0;
-				let cell = base + (n - 1) * stride;
+				const gHigh = highH > 0 ? 1 / (1 / highH + axis.highGapM / (k * axis.highArea)) : 0;
+				const flowHigh = gHigh * (highC - t);
+				let delta =
+					(flowHigh + flowBelow + lower * carriedRhs) /
+					(store[n - 1] * cHere + gBelow + gHigh - lower * carriedUpper);
 				const across = outer1.volume[a] * outer2.volume[b];
-				for (let i = n - 1; i >= 0; i--, cell -= stride) {
+				heat += across * (flowHigh - gHigh * delta);
+				// substitute back and book the enthalpy
+				let cell = base + (n - 1) * stride;
+				H[cell] += cHere * delta;
+				for (let i = n - 2; i >= 0; i--) {
+					cell -= stride;
 					delta = rhs[i] + upper[i] * delta;
 					H[cell] += c[i] * delta;
-					if (i === n - 1) heat += across * gHigh * (highC - t[i] - delta);
 				}
-				if (gLow > 0) heat += across * gLow * (lowC - t[0] - delta);
+				if (gLow > 0) heat += across * gLow * (lowC - firstC - delta);
 			}
 		return heat * dtS;
 	}
@@ -274,11 +274,14 @@ export class Body {
 		const [x, y, z] = this.grid.axes;
 		let g = 0;
 		let gt = 0;
+		const { rows } = this.table;
 		const add = (cell: number, h: number, areaM2: number, gapM: number) => {
 			if (h <= 0 || areaM2 <= 0) return;
-			const each = areaM2 / (1 / h + gapM / this.conductivityAt(this.enthalpy[cell]));
+			const row = this.node(this.enthalpy[cell]) * rowLength;
+			const k = rows[row + rowOf.conductivity];
+			const each = (areaM2 * h * k) / (k + gapM * h);
 			g += each;
-			gt += each * this.cellC(cell);
+			gt += each * this.tempAt(this.enthalpy[cell]);
 		};
 		for (let j = 0; j < z.n; j++)
 			for (let i = 0; i < y.n; i++)

@@ -4,18 +4,15 @@ import type { Shape } from './shape.ts';
 export type Fineness = 'coarse' | 'medium' | 'normal';
 
 /**
- * One axis of a grid. Cell volume is the product of the axes' `volume`s, the face between cells i and i+1 has `area[i]` times
- * the volumes of the other axes; so one sweep serves brick, cylinder, sphere and slab.
+ * One axis of a grid. Cell volume is the product of the axes' `volume`s, areas of faces are times the volumes of the other axes; so one sweep serves brick, cylinder, sphere and slab.
  */
 export interface Axis {
 	readonly n: number;
 	/** cell centres, metres from the axis' origin */
 	readonly centreM: Float64Array;
 	readonly volume: Float64Array;
-	/** face above cell i; `area[n]` would be the outer one: kept as `outerArea` */
-	readonly area: Float64Array;
-	/** distance of the centres i and i+1 */
-	readonly gapM: Float64Array;
+	/** that face's area over the distance of the centres i and i+1 */
+	readonly areaPerGap: Float64Array;
 	readonly lowArea: number;
 	readonly highArea: number;
 	readonly lowGapM: number;
@@ -43,14 +40,13 @@ function axisFromFaces(
 	const n = faces.length - 1;
 	const centreM = new Float64Array(n);
 	const volumes = new Float64Array(n);
-	const areas = new Float64Array(n);
-	const gaps = new Float64Array(n);
+	const areaPerGap = new Float64Array(n);
 	for (let i = 0; i < n; i++) {
 		centreM[i] = (faces[i] + faces[i + 1]) / 2;
 		volumes[i] = volume(faces[i + 1]) - volume(faces[i]);
-		areas[i] = area(faces[i + 1]);
 	}
-	for (let i = 0; i + 1 < n; i++) gaps[i] = centreM[i + 1] - centreM[i];
+	for (let i = 0; i + 1 < n; i++)
+		areaPerGap[i] = area(faces[i + 1]) / (centreM[i + 1] - centreM[i]);
 	let centreWeights: { index: number; weight: number }[];
 	if (symmetric && n > 1) {
 		const [a, b] = [centreM[0] ** 2, centreM[1] ** 2];
@@ -63,8 +59,7 @@ function axisFromFaces(
 		n,
 		centreM,
 		volume: volumes,
-		area: areas,
-		gapM: gaps,
+		areaPerGap,
 		lowArea: area(faces[0]),
 		highArea: area(faces[n]),
 		lowGapM: centreM[0] - faces[0],

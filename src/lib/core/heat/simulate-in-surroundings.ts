@@ -8,7 +8,7 @@ import { extremesC } from './extremes.ts';
 import type { Fineness } from './grid.ts';
 import { checkedShape, type Shape } from './shape.ts';
 import { calmStepS, nextStepS, steadyStepS } from './step-length.ts';
-import { thermalTable, type ThermalTable } from './thermal-table.ts';
+import { thermalTable, type ThermalTable, rowLength, rowOf } from './thermal-table.ts';
 
 export interface SurfaceWPerM2K {
 	side: number;
@@ -47,6 +47,8 @@ export interface Run {
 /** More steps than this and a run ends with `stepLimit`. */
 const stepLimit = 60_000;
 const recordEveryS = 300;
+/** Surroundings this close to the freezing point are taken in short steps, K. */
+const delicateK = 1;
 
 export interface SurroundingsInput {
 	food: FoodSpec | ConstantMaterial;
@@ -137,11 +139,17 @@ export function simulateInSurroundings(input: SurroundingsInput): Run {
 		const endS = timeS + stage.durationMin * 60;
 		const startedS = timeS;
 		const hMost = Math.max(stage.surface.side, stage.surface.bottom, stage.surface.top);
-		const steadyS = steadyStepS({
+		// beside the freezing point a long step would carry a cell past its surroundings
+		const delicate =
+			table.freezingC !== null && Math.abs(stage.ambientC - table.freezingC) < delicateK;
+		const usualS = steadyStepS({
 			shape,
 			...bulk(table, Math.max(input.startC, stage.ambientC)),
 			hWPerM2K: hMost
 		});
+		// no shorter than the stage can be walked through with
+		const leastS = Math.min(usualS, (1.2 * stage.durationMin * 60) / stepLimit);
+		const steadyS = delicate ? Math.max(0.2 * usualS, leastS) : usualS;
 		const toEvenOutJ = Math.abs(table.enthalpyAt(stage.ambientC) - body.totalJ() / volume) * volume;
 		let calmS = steadyS;
 		while (timeS < endS - 1e-9) {
@@ -158,7 +166,8 @@ export function simulateInSurroundings(input: SurroundingsInput): Run {
 			const taken = body.step(dtS, faces);
 			heatJ += taken;
 			grossJ += Math.abs(taken);
-			calmS = calmStepS({ calmS, steadyS, dtS, progress01: Math.abs(taken) / toEvenOutJ });
+			if (!delicate)
+				calmS = calmStepS({ calmS, steadyS, dtS, progress01: Math.abs(taken) / toEvenOutJ });
 			if (capC !== undefined) steamJ += body.cap(capC);
 			if (input.stirred) body.stir();
 			const before = now;
@@ -198,10 +207,9 @@ export function simulateInSurroundings(input: SurroundingsInput): Run {
 function bulk(table: ThermalTable, tempC: number) {
 	const t = Math.max(tempC, (table.freezingC ?? -40) + 10);
 	const volumetricHeatJPerM3K = (table.enthalpyAt(t + 1) - table.enthalpyAt(t - 1)) / 2;
-	let i = 1;
-	while (i < table.tempC.length - 1 && table.tempC[i] < t) i++;
-	const conductivityWPerMK =
-		(table.kirchhoffWPerM[i] - table.kirchhoffWPerM[i - 1]) / (table.tempC[i] - table.tempC[i - 1]);
+	let above = 1;
+	while (above < table.tempC.length - 1 && table.tempC[above] < t) above++;
+	const conductivityWPerMK = table.rows[(above - 1) * rowLength + rowOf.conductivity];
 	return { volumetricHeatJPerM3K, conductivityWPerMK };
 }
 

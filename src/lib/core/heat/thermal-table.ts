@@ -21,13 +21,27 @@ export interface ThermalTable {
 	readonly firstJPerM3: number;
 	readonly stepJPerM3: number;
 	readonly tempC: Float64Array;
-	/** ∫ k dT from the first node, W/m */
-	readonly kirchhoffWPerM: Float64Array;
+	/**
+	 * For each node, side by side so that one look touches one line of the processor's cache: temperature and its step to the
+	 * next node (K), the Kirchhoff integral (W/m) and its step, heat capacity (J/m³K), conductivity (W/mK); see `rowOf`.
+	 */
+	readonly rows: Float64Array;
 	readonly densityKgPerM3: number;
 	readonly freezingC: number | null;
 	/** volumetric enthalpy at a temperature, J/m³ */
 	readonly enthalpyAt: (tempC: number) => number;
 }
+
+/** Numbers a node has in `rows`, and where each stands. */
+export const rowLength = 8;
+export const rowOf = {
+	tempC: 0,
+	tempStepK: 1,
+	kirchhoff: 2,
+	kirchhoffStep: 3,
+	heat: 4,
+	conductivity: 5
+};
 
 interface Material {
 	densityKgPerM3: number;
@@ -103,6 +117,7 @@ export function thermalTable(spec: FoodSpec | ConstantMaterial): ThermalTable {
 	const anchor = m.enthalpyJPerM3(m.freezingC ?? 0);
 	const first = anchor - Math.ceil((anchor - lowest) / step) * step;
 	const tempC = new Float64Array(nodes);
+	const rows = new Float64Array(nodes * rowLength);
 	const kirchhoff = new Float64Array(nodes);
 	let previous = lowestC - 5;
 	let rise = 0.2;
@@ -125,11 +140,19 @@ export function thermalTable(spec: FoodSpec | ConstantMaterial): ThermalTable {
 		rise = t - previous;
 		previous = t;
 	}
+	for (let i = 0; i < nodes - 1; i++) {
+		const stepK = tempC[i + 1] - tempC[i];
+		const kirchhoffStep = kirchhoff[i + 1] - kirchhoff[i];
+		rows.set(
+			[tempC[i], stepK, kirchhoff[i], kirchhoffStep, step / stepK, kirchhoffStep / stepK],
+			i * rowLength
+		);
+	}
 	return {
 		firstJPerM3: first,
 		stepJPerM3: step,
 		tempC,
-		kirchhoffWPerM: kirchhoff,
+		rows,
 		densityKgPerM3: m.densityKgPerM3,
 		freezingC: m.freezingC,
 		enthalpyAt: m.enthalpyJPerM3

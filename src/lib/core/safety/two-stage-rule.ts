@@ -9,7 +9,9 @@ export const twoStageRule = {
 	firstGateMin: 120,
 	secondGateC: 5,
 	secondGateMin: 360,
-	coolStartMin: 240
+	coolStartMin: 240,
+	/** what is reheated to be cooled again is hot through at this, °C (3-403.11) */
+	reheatC: 74
 } as const;
 
 export type CoolingRule = 'two-stage' | 'four-hours';
@@ -18,18 +20,39 @@ export function coolingRuleFor(startC: number): CoolingRule {
 	return startC >= twoStageRule.startC ? 'two-stage' : 'four-hours';
 }
 
+type GateLimits = Readonly<{ firstGateMin: number; secondGateMin: number }>;
+
+/** A temperature to be passed, and within how many minutes on the rule's clock. */
+export interface RuleGate {
+	gate: 'to21' | 'to5';
+	gateC: number;
+	limitMin: number;
+}
+
+/** The gates of a rule in their order; `limits` as the household has tightened them. */
+export function ruleGates(rule: CoolingRule, limits: GateLimits = twoStageRule): RuleGate[] {
+	const { firstGateC, secondGateC, coolStartMin } = twoStageRule;
+	const last = { gate: 'to5', gateC: secondGateC } as const;
+	if (rule === 'four-hours')
+		return [{ ...last, limitMin: Math.min(coolStartMin, limits.secondGateMin) }];
+	return [
+		{ gate: 'to21', gateC: firstGateC, limitMin: limits.firstGateMin },
+		{ ...last, limitMin: limits.secondGateMin }
+	];
+}
+
 /** Which gate is missed first, or null: minutes after 57 °C (after the start under the four-hour rule); null means never reached. */
 export function missedGate(input: {
 	rule: CoolingRule;
 	to21Min: number | null;
 	to5Min: number | null;
 	/** tightened by the household */
-	limits?: { firstGateMin: number; secondGateMin: number };
+	limits?: GateLimits;
 }): null | 'to21' | 'to5' {
-	const over = (min: number | null, limit: number) => min === null || min > limit;
-	const { firstGateMin, secondGateMin } = input.limits ?? twoStageRule;
-	if (input.rule === 'four-hours')
-		return over(input.to5Min, Math.min(twoStageRule.coolStartMin, secondGateMin)) ? 'to5' : null;
-	if (over(input.to21Min, firstGateMin)) return 'to21';
-	return over(input.to5Min, secondGateMin) ? 'to5' : null;
+	const passedMin = { to21: input.to21Min, to5: input.to5Min };
+	const missed = ruleGates(input.rule, input.limits).find(({ gate, limitMin }) => {
+		const min = passedMin[gate];
+		return min === null || min > limitMin;
+	});
+	return missed?.gate ?? null;
 }

@@ -7,6 +7,10 @@ export interface AsIf {
 	massKg: number;
 	count: number;
 	arrangement: 'side-by-side' | 'stacked';
+	/** how loose it is once unfrozen, as a factor on conduction (1 solid meat, 3 soup); as the dish when left out */
+	mobility?: number;
+	/** thin liquid poured around it, kg; as packed when left out */
+	liquidKg?: number;
 }
 
 /**
@@ -30,6 +34,11 @@ export function asIf(convert: ConvertInput, change: AsIf): ConvertInput {
 	const eachKg = convert.pan ? (convert.massKg * thicknessM) / block.heightM : massKg;
 	return {
 		...convert,
+		food:
+			change.mobility === undefined
+				? convert.food
+				: { ...convert.food, mobility: requireRange('mobility', change.mobility, 0.5, 10) },
+		liquidKg: requireRange('liquidKg', change.liquidKg ?? convert.liquidKg, 0, 5),
 		massKg: eachKg * count,
 		blockCount: count,
 		arrangement: change.arrangement,

@@ -7,8 +7,8 @@ const totalMin = { from: 100, likely: 120, to: 150 };
 
 it('switches on by the long end of the range before serving', () => {
 	const plan = whenToStart({
-		option: { state: 'frozen', totalMin },
-		thawedMin: null,
+		option: { totalMin },
+		beforeMin: 0,
 		serveAtMs: 10 * hour,
 		nowMs: 0
 	});
@@ -17,8 +17,8 @@ it('switches on by the long end of the range before serving', () => {
 
 it('thawed: out of the freezer half as long again before that as thawing likely takes', () => {
 	const thawed = {
-		option: { state: 'thawed', totalMin },
-		thawedMin: 600,
+		option: { totalMin },
+		beforeMin: 600,
 		serveAtMs: 24 * hour
 	} as const;
 	const plan = whenToStart({ ...thawed, nowMs: 0 });
@@ -29,12 +29,6 @@ it('thawed: out of the freezer half as long again before that as thawing likely 
 
 it('there is no plan for what is refused, or never thaws', () => {
 	const when = { serveAtMs: hour, nowMs: 0 };
-	assert.equal(
-		whenToStart({ ...when, option: { state: 'frozen', totalMin: null }, thawedMin: 1 }),
-		null
-	);
-	assert.equal(
-		whenToStart({ ...when, option: { state: 'thawed', totalMin }, thawedMin: null }),
-		null
-	);
+	assert.equal(whenToStart({ ...when, option: { totalMin: null }, beforeMin: 1 }), null);
+	assert.equal(whenToStart({ ...when, option: { totalMin }, beforeMin: null }), null);
 });

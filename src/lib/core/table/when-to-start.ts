@@ -16,19 +16,18 @@ export interface StartPlan {
  * Null when the way is refused, or when it cannot thaw where it is put.
  */
 export function whenToStart(input: {
-	option: Pick<CookOption, 'state' | 'totalMin'>;
-	/** no ice left, likely, in the refrigerator */
-	thawedMin: number | null;
+	option: Pick<CookOption, 'totalMin'>;
+	/** likely minutes out of the freezer before it goes in (thawing, softening); 0: straight in; null: it never gets there */
+	beforeMin: number | null;
 	serveAtMs: number;
 	nowMs: number;
 }): StartPlan | null {
 	const { option } = input;
-	if (!option.totalMin) return null;
+	if (!option.totalMin || input.beforeMin === null) return null;
 	const startAtMs = input.serveAtMs - Math.ceil(option.totalMin.to) * 60_000;
-	let takeOutAtMs: number | null = null;
-	if (option.state === 'thawed') {
-		if (input.thawedMin === null) return null;
-		takeOutAtMs = startAtMs - Math.ceil(input.thawedMin * thawingUnfavourable01) * 60_000;
-	}
+	const takeOutAtMs =
+		input.beforeMin > 0
+			? startAtMs - Math.ceil(input.beforeMin * thawingUnfavourable01) * 60_000
+			: null;
 	return { startAtMs, takeOutAtMs, fits: (takeOutAtMs ?? startAtMs) >= input.nowMs };
 }

@@ -1,6 +1,7 @@
 /**
  * Kinds of dish: how doneness is measured, how much of it is wanted, and what each appliance needs.
- * Cook values in minutes at 100 °C. Targets are calibrated to bands of common practice, floors are published core temperatures.
+ * Cook values in minutes at 100 °C. Targets are calibrated to bands of common practice (docs/practice.md), floors are published
+ * core temperatures.
  */
 export type DishKind =
 	| 'tough-cut'
@@ -45,7 +46,7 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'tough-cut': {
 		measure: 'mean',
 		zK: 22,
-		cookMin: { low: 45, target: 65, high: 200 },
+		cookMin: { low: 45, target: 68, high: 200 },
 		floorC: 80,
 		lethality70Min: 5,
 		loose: false,
@@ -58,7 +59,7 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'lean-pieces': {
 		measure: 'coldest',
 		zK: 33,
-		cookMin: { low: 3, target: 20, high: 60 },
+		cookMin: { low: 3, target: 38, high: 60 },
 		floorC: 63,
 		lethality70Min: 5,
 		loose: false,
@@ -71,7 +72,7 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'meat-in-sauce': {
 		measure: 'coldest',
 		zK: 33,
-		cookMin: { low: 10, target: 30, high: 90 },
+		cookMin: { low: 10, target: 60, high: 110 },
 		floorC: 73.9,
 		lethality70Min: 5,
 		loose: true,

@@ -10,6 +10,13 @@ export interface Source {
 }
 
 export const sources = {
+	'eu-1169-energy': {
+		title:
+			'Food information to consumers, Annex XIV: conversion factors for energy (general Atwater factors)',
+		publisher: 'Regulation (EU) No 1169/2011',
+		edition: '2011',
+		via: 'from memory'
+	},
 	'choi-okos-1986': {
 		title: 'Effects of temperature and composition on the thermal properties of foods',
 		publisher:

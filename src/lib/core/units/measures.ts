@@ -1,6 +1,6 @@
 /**
  * Units a cook measures in, in litres and kilograms (NIST Handbook 44; metric by definition). The small ones without a
- * definition (handful, pinch) are common practice, no source.
+ * definition (handful, pinch, bunch) are common practice, no source.
  */
 export type Measure =
 	| { readonly kind: 'mass'; readonly kg: number }
@@ -25,6 +25,8 @@ export const measures = {
 	gallon: { kind: 'volume', litres: 3.78541 },
 	pinch: { kind: 'volume', litres: 0.0003 },
 	handful: { kind: 'volume', litres: 0.12 },
+	/** of herbs or greens */
+	bunch: { kind: 'mass', kg: 0.05 },
 	piece: { kind: 'count' },
 	/** the usual can of vegetables, pulses or tomatoes */
 	can: { kind: 'mass', kg: 0.4 }

@@ -1,0 +1,82 @@
+import type { DayState } from './day-events.ts';
+import type { KeptPlan } from './day-run.ts';
+import type { DayTask } from './day-tasks.ts';
+import { expectedMin } from './replan-day.ts';
+import { hands, needsWash } from './task.ts';
+
+export interface BoardTask {
+	task: DayTask;
+	status: 'running' | 'due' | 'next' | 'later' | 'done' | 'skipped';
+	startMs: number;
+	endMs: number;
+	/** hands, board and knife are washed before it */
+	washBefore: boolean;
+	/** tasks it waits for that are not done yet */
+	waitsFor: string[];
+}
+
+/** So many tasks that are not due yet are shown as next. */
+const nextCount = 3;
+/** Planned to start within this counts as due, ms. */
+const soonMs = 60_000;
+
+/** A plan and what has happened, as the kitchen's list shows it at a moment: what runs, what is due, what is next. */
+export function dayBoard(plan: KeptPlan, state: DayState, nowMs: number): BoardTask[] {
+	const zeroMs = state.startedAtMs ?? plan.zeroMs;
+	const over = (id: string) =>
+		state.tasks[id]?.endedAtMs !== undefined || state.tasks[id]?.skipped === true;
+	const rows = plan.tasks
+		.filter((task) => task.kind !== 'pause' || state.tasks[task.id] === undefined)
+		.map((task): BoardTask => {
+			const kept = state.tasks[task.id] ?? {};
+			const plannedMs = zeroMs + (plan.startMin[task.id] ?? 0) * 60_000;
+			const startMs = kept.startedAtMs ?? kept.endedAtMs ?? plannedMs;
+			const minutes = expectedMin(task, kept.extraMin, state.slow01);
+			const status = kept.skipped
+				? 'skipped'
+				: kept.endedAtMs !== undefined
+					? 'done'
+					: kept.startedAtMs !== undefined
+						? 'running'
+						: 'later';
+			return {
+				task,
+				status,
+				startMs,
+				endMs: kept.endedAtMs ?? startMs + minutes * 60_000,
+				washBefore: false,
+				waitsFor: (task.after ?? []).filter((id) => !over(id))
+			};
+		})
+		.sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
+	let last: DayTask | null = null;
+	for (const row of rows) {
+		if (row.status === 'skipped' || !row.task.uses?.[hands] || !row.task.hygiene) continue;
+		row.washBefore = last !== null && needsWash(last.hygiene, row.task.hygiene);
+		last = row.task;
+	}
+	let next = 0;
+	for (const row of rows) {
+		if (row.status !== 'later' || row.task.kind === 'pause') continue;
+		if (state.startedAtMs !== null && row.waitsFor.length === 0 && row.startMs <= nowMs + soonMs)
+			row.status = 'due';
+		else if (next++ < nextCount) row.status = 'next';
+	}
+	return rows;
+}
+
+/** The task the hands go on with when one is finished: the earliest that waits for nothing else; null when there is none. */
+export function goesOnWith(board: readonly BoardTask[], finishedId: string): BoardTask | null {
+	const finished = board.find(({ task }) => task.id === finishedId);
+	if (!finished?.task.uses?.[hands]) return null;
+	return (
+		board.find(
+			({ task, status, waitsFor }) =>
+				task.id !== finishedId &&
+				(status === 'due' || status === 'next' || status === 'later') &&
+				(task.uses?.[hands] ?? 0) > 0 &&
+				task.kind !== 'pause' &&
+				waitsFor.every((id) => id === finishedId)
+		) ?? null
+	);
+}

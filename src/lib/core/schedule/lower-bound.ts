@@ -1,0 +1,58 @@
+import type { Task } from './task.ts';
+
+/** Minutes from the start of each task to the end of the day along what follows it; Infinity in a circle. */
+export function tailsMin(tasks: readonly Task[]): Map<string, number> {
+	const followers = new Map<string, Task[]>(tasks.map((task) => [task.id, []]));
+	for (const task of tasks) for (const id of task.after ?? []) followers.get(id)?.push(task);
+	const tails = new Map<string, number>();
+	const open = new Set<string>();
+	const tail = (task: Task): number => {
+		const known = tails.get(task.id);
+		if (known !== undefined) return known;
+		if (open.has(task.id)) return Infinity;
+		open.add(task.id);
+		let most = 0;
+		for (const next of followers.get(task.id) ?? []) most = Math.max(most, tail(next));
+		open.delete(task.id);
+		const value = task.durationMin + most;
+		tails.set(task.id, value);
+		return value;
+	};
+	for (const task of tasks) tail(task);
+	return tails;
+}
+
+/** A reason a day cannot be shorter: the chain that begins with a task, or the work of a resource over its capacity. */
+export type BoundPart =
+	| { kind: 'chain'; firstTask: string; minutes: number }
+	| { kind: 'resource'; name: string; minutes: number };
+
+/** Every reason, the longest first; of chains only the longest. */
+export function boundParts(
+	tasks: readonly Task[],
+	capacity: Readonly<Record<string, number>>
+): BoundPart[] {
+	const tails = tailsMin(tasks);
+	let chain: BoundPart = { kind: 'chain', firstTask: '', minutes: 0 };
+	const work: Record<string, number> = {};
+	for (const task of tasks) {
+		const from = task.fixedStartMin ?? task.notBeforeMin ?? 0;
+		const minutes = from + (tails.get(task.id) ?? 0);
+		if (minutes > chain.minutes) chain = { kind: 'chain', firstTask: task.id, minutes };
+		for (const [name, amount] of Object.entries(task.uses ?? {}))
+			work[name] = (work[name] ?? 0) + amount * task.durationMin;
+	}
+	const resources = Object.entries(work).flatMap(([name, minutes]): BoundPart[] =>
+		(capacity[name] ?? 0) > 0 ? [{ kind: 'resource', name, minutes: minutes / capacity[name] }] : []
+	);
+	return [chain, ...resources].sort((a, b) => b.minutes - a.minutes);
+}
+
+/**
+ * Minutes no schedule can go under: the longest chain (from its fixed start where one is given), and for each resource the work it
+ * must do over its capacity.
+ */
+export const lowerBoundMin = (
+	tasks: readonly Task[],
+	capacity: Readonly<Record<string, number>>
+): number => boundParts(tasks, capacity)[0].minutes;

@@ -1,0 +1,167 @@
+import { itemByName } from '../foods/item-catalogue.ts';
+import { cutRateMinPerKg, type StepLine } from '../steps/propose-steps.ts';
+import { rawAnimal } from './task.ts';
+
+export interface PrepLine extends StepLine {
+	/** as it is shown, for all batches */
+	text: string;
+	item: string;
+	/** pieces or cans when the line counts them, one batch */
+	pieces: number | null;
+	/** as the line's words count them: "2 x 400 g cans" */
+	cans: number | null;
+}
+
+export interface PrepDish {
+	id: number;
+	name: string;
+	state: 'raw' | 'cooked';
+	batches: number;
+	lines: readonly PrepLine[];
+}
+
+export interface PrepShare {
+	dishId: number;
+	dish: string;
+	massKg: number | null;
+	pieces: number | null;
+}
+
+export interface PrepItem {
+	/** for ticking off: the same on every device and day */
+	key: string;
+	item: string;
+	cut: string;
+	massKg: number | null;
+	/** by the item's piece weight, when it comes in pieces */
+	pieces: number | null;
+	/** heaped as it is measured, litres */
+	litres: number | null;
+	shares: PrepShare[];
+}
+
+export interface PrepLists {
+	/** cut once for all dishes: vegetables first, raw animal food last */
+	chop: PrepItem[];
+	cheese: PrepItem[];
+	cans: PrepItem[];
+	/** cooked through today, with their core temperature elsewhere */
+	meats: PrepItem[];
+	/** one small bowl per dish */
+	spices: { key: string; dishId: number; dish: string; lines: string[] }[];
+	thaw: PrepItem[];
+	soak: PrepItem[];
+	/** all that is set out for a dish beside what is cut and opened */
+	setOut: { key: string; dishId: number; dish: string; lines: string[] }[];
+}
+
+const driedPulses = new Set(['dried beans']);
+const seasonings = new Set(['salt', 'black pepper', 'spice']);
+
+/** What is lighter is weighed or spooned, not counted, unless its line counts it; kg. */
+const leastPieceKg = 0.05;
+
+/** Cans a line counts: "2 x 400 g cans", "3 cans", "1 (14 oz) can"; null when it counts none. */
+export function cansOf(text: string): number | null {
+	const match = /^\s*(\d+)\s*(?:[x×]|\(|(?=cans?\b|tins?\b))/i.exec(text);
+	return match && /\b(cans?|tins?)\b/i.test(text) ? Number(match[1]) : null;
+}
+
+/**
+ * What is got ready for a whole day, over all its dishes: each item and cut once with its shares, cans to open, meats, cheese to
+ * grate, spice mixes and the rest by dish, what is thawed or soaked the evening before. Nothing is in two of the lists.
+ */
+export function prepLists(dishes: readonly PrepDish[]): PrepLists {
+	const groups = {
+		chop: new Map<string, PrepItem>(),
+		cheese: new Map<string, PrepItem>(),
+		cans: new Map<string, PrepItem>(),
+		meats: new Map<string, PrepItem>(),
+		thaw: new Map<string, PrepItem>(),
+		soak: new Map<string, PrepItem>()
+	};
+	const spices: PrepLists['spices'] = [];
+	const setOut: PrepLists['setOut'] = [];
+	for (const dish of dishes) {
+		const spice: string[] = [];
+		const rest: string[] = [];
+		for (const line of dish.lines) {
+			if (line.stage === 'serve' || line.stage === 'cook-day') continue;
+			const list = listOf(line, dish);
+			if (line.form === 'frozen' && isRawAnimal(line)) add(groups.thaw, 'thaw', line, dish);
+			if (line.itemName && driedPulses.has(line.itemName)) add(groups.soak, 'soak', line, dish);
+			if (list === 'meats' && needsCutting(line)) add(groups.chop, 'chop', line, dish);
+			if (list === 'spices') spice.push(line.text);
+			else if (list === 'setOut') rest.push(line.text);
+			else add(groups[list], list, line, dish);
+		}
+		const own = { dishId: dish.id, dish: dish.name };
+		if (spice.length) spices.push({ key: `spices:${dish.id}`, ...own, lines: spice });
+		if (rest.length) setOut.push({ key: `out:${dish.id}`, ...own, lines: rest });
+	}
+	const sorted = (group: Map<string, PrepItem>) =>
+		[...group.values()].sort(
+			(a, b) =>
+				Number(isRawAnimal({ itemName: a.item })) - Number(isRawAnimal({ itemName: b.item })) ||
+				b.shares.length - a.shares.length ||
+				a.key.localeCompare(b.key, 'en')
+		);
+	return {
+		chop: sorted(groups.chop),
+		cheese: sorted(groups.cheese),
+		cans: sorted(groups.cans),
+		meats: sorted(groups.meats),
+		thaw: sorted(groups.thaw),
+		soak: sorted(groups.soak),
+		spices,
+		setOut
+	};
+}
+
+const needsCutting = (line: PrepLine) => cutRateMinPerKg(line) !== null;
+
+const isRawAnimal = ({ itemName }: { itemName: string | null }) =>
+	rawAnimal.has((itemName && itemByName(itemName)?.hygiene) || '');
+
+function listOf(
+	line: PrepLine,
+	dish: PrepDish
+): 'chop' | 'cheese' | 'cans' | 'meats' | 'spices' | 'setOut' {
+	if (line.form === 'canned' || line.cans !== null) return 'cans';
+	if (line.itemName && /cheese/.test(line.itemName)) return 'cheese';
+	const animal = isRawAnimal(line) && line.form !== 'cooked';
+	if (animal && itemByName(line.itemName ?? '')?.hygiene !== 'raw-egg' && dish.state === 'cooked')
+		return 'meats';
+	if (needsCutting(line)) return 'chop';
+	if (line.itemName && seasonings.has(line.itemName)) return 'spices';
+	return 'setOut';
+}
+
+function add(group: Map<string, PrepItem>, list: string, line: PrepLine, dish: PrepDish): void {
+	const item = line.itemName ?? line.item;
+	const cut = list === 'cans' || list === 'meats' || list === 'thaw' ? '' : line.cut;
+	const key = `${list}:${item}${cut ? `, ${cut}` : ''}`.toLowerCase();
+	const massKg = line.massKg === null ? null : line.massKg * dish.batches;
+	const known = line.itemName ? itemByName(line.itemName) : null;
+	const counted = list === 'cans' ? line.cans : line.pieces;
+	const whole = (known?.pieceKg ?? 0) >= leastPieceKg;
+	const byWeight = massKg !== null && known?.pieceKg && whole ? massKg / known.pieceKg : null;
+	const pieces = counted !== null ? counted * dish.batches : list === 'cans' ? null : byWeight;
+	const share: PrepShare = { dishId: dish.id, dish: dish.name, massKg, pieces };
+	const plus = (a: number | null, b: number | null) => (a === null || b === null ? null : a + b);
+	const litresOf = (kg: number | null) => (kg === null || !known ? null : kg / known.densityKgPerL);
+	const old = group.get(key);
+	if (!old) {
+		group.set(key, { key, item, cut, massKg, pieces, litres: litresOf(massKg), shares: [share] });
+		return;
+	}
+	old.massKg = plus(old.massKg, massKg);
+	old.pieces = plus(old.pieces, pieces);
+	old.litres = litresOf(old.massKg);
+	const same = old.shares.find(({ dishId }) => dishId === dish.id);
+	if (!same) old.shares.push(share);
+	else {
+		same.massKg = plus(same.massKg, massKg);
+		same.pieces = plus(same.pieces, pieces);
+	}
+}
