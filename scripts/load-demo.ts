@@ -1,15 +1,26 @@
 import { availableParallelism } from 'node:os';
-import { startCardWorker } from '../src/lib/server/card-worker.ts';
+import { startCoreWorker } from '../src/lib/server/core-worker.ts';
 import { openDatabase } from '../src/lib/server/db/open.ts';
 import { addReading } from '../src/lib/server/repos/cooling.ts';
-import { countDishes } from '../src/lib/server/repos/dishes.ts';
+import { addDay, replaceDayDishes } from '../src/lib/server/repos/days.ts';
+import { addPrices, setStock } from '../src/lib/server/repos/pantry.ts';
+import { addNote, countDishes } from '../src/lib/server/repos/dishes.ts';
 import { addFreezer, listFreezers, saveHousehold } from '../src/lib/server/repos/household.ts';
 import { packDish } from '../src/lib/server/services/pack-dish.ts';
 import { startCooling } from '../src/lib/server/services/start-cooling.ts';
 import { writeDish } from '../src/lib/server/services/write-dish.ts';
 import { addDays } from '../src/lib/core/units/day.ts';
 import { dayIn } from '../src/lib/present/time.ts';
-import { coolings, dishes, freezers, house, packings } from './data/demo-household.ts';
+import {
+	coolings,
+	dishes,
+	freezers,
+	house,
+	packingDay,
+	packings,
+	prices,
+	stock
+} from './data/demo-household.ts';
 
 /** Fills an empty data folder with the demo household; a folder that holds dishes is left as it is. */
 const dataDir = process.argv[2];
@@ -29,7 +40,7 @@ else {
 	const shelves = (await listFreezers(db)).flatMap((freezer) => freezer.shelves);
 	const ids = new Map<string, number>();
 	for (const { key, ...dish } of dishes) ids.set(key, await writeDish(db, dish, nowMs));
-	const workers = Array.from({ length: Math.min(2, availableParallelism()) }, startCardWorker);
+	const workers = Array.from({ length: Math.min(2, availableParallelism()) }, startCoreWorker);
 	let done = 0;
 	await Promise.all(
 		workers.map(async (worker, lane) => {
@@ -47,6 +58,29 @@ else {
 			await worker.stop();
 		})
 	);
+	await addPrices(
+		db,
+		prices.map(([itemName, label, sizeKg, priceCents]) => ({
+			itemName,
+			label,
+			sizeKg,
+			priceCents,
+			shop: ''
+		}))
+	);
+	for (const [itemName, massKg] of stock) await setStock(db, itemName, massKg);
+	const dayId = await addDay(db, addDays(today, packingDay.inDays), nowMs);
+	await replaceDayDishes(
+		db,
+		dayId,
+		packingDay.dishes.map(({ dish, ...planned }, position) => ({
+			...planned,
+			position,
+			dishId: ids.get(dish) as number
+		}))
+	);
+	for (const { dish, text } of packingDay.notes)
+		await addNote(db, { dishId: ids.get(dish) as number, atMs: nowMs, text });
 	for (const { dish, minutesAgo, readings, ...request } of coolings) {
 		const started = await startCooling(
 			db,

@@ -19,17 +19,23 @@ const first = async (list: string, link: string) => {
 const chicken = await first('/freezer', 'td a:has-text("Chicken")');
 const packing = await first('/pack', 'table a:has-text("Chicken")');
 const dish = await first('/menu', 'td a:has-text("Chicken")');
+const day = await first('/menu', 'a[href^="/menu/day/"]');
 const run = await first('/cool', 'section a:has-text("Chickpea")');
+const dayId = day?.split('/').at(-1);
 const code = chicken?.split('/').at(-1);
 
 const views = [
 	{ name: 'menu', path: '/menu', size: desktop },
 	{ name: 'dish', path: dish, size: desktop },
-	{ name: 'write-dish', path: '/menu/new', size: desktop },
+	{ name: 'day', path: day, size: desktop },
+	{ name: 'shop', path: '/shop', size: desktop },
+	{ name: 'shop-phone', path: '/shop', size: phone },
+	{ name: 'prep', path: '/prep', size: desktop },
+	{ name: 'run-sheet', path: `/prep/${dayId}/run`, size: desktop },
+	{ name: 'run-sheet-phone', path: `/prep/${dayId}/run`, size: phone },
 	{ name: 'cool', path: '/cool', size: desktop },
 	{ name: 'cool-phone', path: '/cool', size: phone },
 	{ name: 'cool-run', path: run, size: desktop },
-	{ name: 'start-cooling-phone', path: '/cool/new', size: phone },
 	{ name: 'pack', path: '/pack', size: desktop },
 	{ name: 'packing', path: packing, size: desktop },
 	{ name: 'freezer', path: '/freezer', size: desktop },
@@ -37,10 +43,7 @@ const views = [
 	{ name: 'table', path: '/table', size: desktop },
 	{ name: 'cook-card', path: `/table/${code}`, size: desktop },
 	{ name: 'cook-card-phone', path: `/table/${code}`, size: phone },
-	{ name: 'household', path: '/household', size: desktop },
-	{ name: 'house-rules', path: '/household/rules', size: desktop },
-	{ name: 'measure', path: '/household/measure', size: desktop },
-	{ name: 'settling-in-phone', path: '/start?step=2', size: phone }
+	{ name: 'household', path: '/household', size: desktop }
 ];
 for (const view of views) {
 	if (!view.path || (only && !only.includes(view.name))) continue;
@@ -51,8 +54,8 @@ for (const view of views) {
 	);
 	page.on('pageerror', (error) => console.log(view.name, String(error)));
 	await page.goto(base + view.path);
-	await page.waitForLoadState('networkidle');
-	await page.waitForTimeout(400);
+	await page.waitForLoadState('load');
+	await page.waitForTimeout(900);
 	await page.screenshot({ path: `${folder}/${view.name}.png` });
 	await page.close();
 }

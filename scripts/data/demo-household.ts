@@ -326,3 +326,75 @@ export const coolings: (CoolingRequest & {
 		]
 	}
 ];
+
+/** Invented prices: item, pack, weight in kg, cents. */
+export const prices: [item: string, label: string, sizeKg: number, priceCents: number][] = [
+	['onion', 'net 1 kg', 1, 190],
+	['onion', 'net 3 kg', 3, 420],
+	['garlic', 'bulbs, 3', 0.15, 140],
+	['carrot', 'bag 1 kg', 1, 160],
+	['carrot', 'bag 500 g', 0.5, 110],
+	['celery', 'head', 0.5, 180],
+	['leek', 'bunch 500 g', 0.5, 210],
+	['sweet pepper', 'three', 0.4, 260],
+	['canned tomatoes', 'can 400 g', 0.4, 95],
+	['canned tomatoes', 'can 800 g', 0.8, 165],
+	['tomato paste', 'tube 200 g', 0.2, 150],
+	['chickpeas', 'can 400 g', 0.4, 110],
+	['white beans', 'can 400 g', 0.4, 120],
+	['red lentils', 'bag 500 g', 0.5, 240],
+	['lamb shoulder', 'piece 1 kg', 1, 2150],
+	['minced lamb', 'tray 500 g', 0.5, 980],
+	['beef shin', 'piece 1 kg', 1, 1890],
+	['pork shoulder', 'piece 1 kg', 1, 1290],
+	['chicken thigh', 'tray 600 g', 0.6, 890],
+	['chicken thigh', 'family tray 1.2 kg', 1.2, 1590],
+	['apricot', 'dried, 250 g', 0.25, 390],
+	['pearl barley', 'bag 500 g', 0.5, 180],
+	['spelt flour', 'bag 1 kg', 1, 290],
+	['aubergine', 'two', 0.6, 240],
+	['courgette', 'three', 0.6, 220],
+	['chard', 'bunch', 0.4, 260],
+	['mushroom', 'tray 400 g', 0.4, 320],
+	['potato', 'bag 2 kg', 2, 340],
+	['cream', 'carton 200 ml', 0.2, 170],
+	['milk', 'carton 1 L', 1.03, 180],
+	['hard cheese', 'piece 200 g', 0.2, 420],
+	['coconut milk', 'tin 400 ml', 0.39, 210],
+	['oats', 'bag 500 g', 0.5, 150],
+	['plum', 'bag 1 kg', 1, 390],
+	['almonds', 'flaked, 100 g', 0.1, 260],
+	['herbs', 'bunch', 0.05, 150]
+];
+
+/** What is in the cupboard, kg. */
+export const stock: [item: string, massKg: number][] = [
+	['onion', 0.4],
+	['red lentils', 0.3],
+	['rice', 1]
+];
+
+/** The next packing day: dishes, times made, notes. */
+export const packingDay = {
+	inDays: 3,
+	dishes: [
+		{ dish: 'goulash', batches: 1, portions: [{ to: 'freezer' as const, packs: 2, servings: 4 }] },
+		{
+			dish: 'chard',
+			batches: 2,
+			portions: [{ to: 'freezer' as const, packs: 3, servings: 4 }]
+		},
+		{
+			dish: 'dal',
+			batches: 1,
+			portions: [
+				{ to: 'freezer' as const, packs: 2, servings: 2 },
+				{ to: 'tonight' as const, packs: 1, servings: 2 }
+			]
+		},
+		{ dish: 'bake', batches: 1, portions: [{ to: 'freezer' as const, packs: 2, servings: 3 }] },
+		{ dish: 'ragu', batches: 1, portions: [{ to: 'freezer' as const, packs: 2, servings: 3 }] },
+		{ dish: 'chicken', batches: 2, portions: [{ to: 'freezer' as const, packs: 2, servings: 4 }] }
+	],
+	notes: [{ dish: 'goulash', text: 'fewer caraway seeds, more paprika' }]
+};

@@ -21,3 +21,10 @@ export function nextClockTime(clock: string, timeZone: string, nowMs: number): n
 		Temporal.ZonedDateTime.compare(today, now) > 0 ? today : now.add({ days: 1 }).with(at);
 	return next.epochMilliseconds;
 }
+
+/** The moment of a time of day (HH:MM) on a day of the household, epoch ms; throws for what is neither. */
+export const clockOnDayMs = (onDay: string, clock: string, timeZone: string): number =>
+	Temporal.PlainDate.from(onDay).toZonedDateTime({
+		timeZone,
+		plainTime: Temporal.PlainTime.from(clock)
+	}).epochMilliseconds;

@@ -1,5 +1,6 @@
 import type { PGlite } from '@electric-sql/pglite';
 import { listCopies, makeCopy } from './copy-folder.ts';
+import { nowMs } from '../now.ts';
 
 const hourMs = 3_600_000;
 const dayMs = 24 * hourMs;
@@ -8,8 +9,7 @@ const dayMs = 24 * hourMs;
 export function copyDaily(client: PGlite, dataDir: string): () => void {
 	const look = async () => {
 		const [newest] = await listCopies(dataDir);
-		if (!newest || Date.now() - newest.madeAtMs >= dayMs)
-			await makeCopy(client, dataDir, Date.now());
+		if (!newest || nowMs() - newest.madeAtMs >= dayMs) await makeCopy(client, dataDir, nowMs());
 	};
 	const timer = setInterval(() => {
 		look().catch((error) => console.error('The daily safe copy failed:', error));

@@ -41,6 +41,9 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				limits: json,
 				settledAtMs: gone,
 				houseMonths: fc.option(fc.integer({ min: 1, max: 12 }), { nil: null }),
+				freezeAnyway: fc.array(name, { maxLength: 2 }),
+				labelNutrition: fc.boolean(),
+				budgetCents: fc.option(fc.nat(999), { nil: null }),
 				slowCooker: json,
 				pressureCooker: json,
 				oven: json
@@ -74,6 +77,9 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				method: name,
 				addOnDay: name,
 				instruction: fc.option(json, { nil: null }),
+				standsFor: fc.option(name, { nil: null }),
+				allergens: fc.option(fc.array(name, { maxLength: 2 }), { nil: null }),
+				steps: fc.option(fc.array(json, { maxLength: 2 }), { nil: null }),
 				createdAtMs: ms,
 				version: fc.nat(99),
 				removedAtMs: gone
@@ -91,6 +97,9 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				item: name,
 				itemName: fc.option(name, { nil: null }),
 				cut: name,
+				form: fc.constantFrom(null, 'canned'),
+				optional: fc.boolean(),
+				alternatives: fc.array(name, { maxLength: 2 }),
 				stage: fc.constant('pack'),
 				understood: fc.constantFrom('full' as const, 'item' as const, 'text' as const)
 			})
@@ -107,7 +116,11 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				input: json,
 				forecast: json,
 				startedAtMs: ms,
-				endedAtMs: gone
+				endedAtMs: gone,
+				dayId: fc.constant(null),
+				probe: fc.option(name, { nil: null }),
+				reheatOfId: fc.constant(null),
+				decisions: fc.array(json, { maxLength: 2 })
 			})
 			.map((row) => [row]),
 		coolingReadings: list((id) =>
@@ -116,6 +129,7 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				runId: fc.constant(3),
 				atMs: ms,
 				tempC: fc.double({ min: -30, max: 110, noNaN: true }),
+				source: fc.constantFrom('hand' as const, 'file' as const, 'probe' as const),
 				removed: fc.boolean()
 			})
 		),
@@ -136,6 +150,7 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				core: fc.constant('plain'),
 				coreC: share,
 				allergens: fc.array(name, { maxLength: 3 }),
+				nutrition: fc.option(json, { nil: null }),
 				storage: json,
 				card: json,
 				cardInput: json
@@ -149,10 +164,84 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				number: fc.constant(id),
 				of: fc.constant(4),
 				shelfId: fc.constant(1),
-				status: fc.constantFrom('frozen' as const, 'cooked' as const),
+				status: fc.constantFrom('frozen' as const, 'cooked' as const, 'discarded' as const),
 				cookedAtMs: gone,
+				reason: fc.option(name, { nil: null }),
+				assumed: fc.option(json, { nil: null }),
 				version: fc.nat(9)
 			})
+		),
+		cooks: list((id) =>
+			fc.record({
+				id: fc.constant(id),
+				packId: fc.constant(1),
+				atMs: ms,
+				method: json,
+				route: fc.constant('frozen'),
+				setMin: fc.double({ min: 0, max: 2880, noNaN: true }),
+				coreC: fc.option(share, { nil: null }),
+				outcome: fc.constantFrom('under' as const, 'right' as const, null),
+				note: name
+			})
+		),
+		packingDays: list((id) =>
+			fc.record({
+				id: fc.constant(id),
+				onDay: fc.constant('2026-11-28'),
+				createdAtMs: ms,
+				removedAtMs: gone,
+				run: fc.option(json, { nil: null })
+			})
+		),
+		dayEvents: fc
+			.record({
+				id: fc.constant(1),
+				uid: fc.constant('e1'),
+				dayId: fc.constant(1),
+				kind: fc.constantFrom('begin' as const, 'late' as const),
+				key: name,
+				value: fc.option(share, { nil: null }),
+				atMs: ms
+			})
+			.map((row) => [row]),
+		dayDishes: fc
+			.record({
+				id: fc.constant(1),
+				dayId: fc.constant(1),
+				dishId: fc.constant(7),
+				position: fc.nat(9),
+				batches: fc.integer({ min: 1, max: 20 }),
+				portions: fc.array(json, { maxLength: 2 })
+			})
+			.map((row) => [row]),
+		prices: list((id) =>
+			fc.record({
+				id: fc.constant(id),
+				itemName: name,
+				label: name,
+				sizeKg: fc.double({ min: 0.001, max: 30, noNaN: true }),
+				priceCents: fc.nat(99_999),
+				shop: name
+			})
+		),
+		stock: list((id) =>
+			fc.record({ id: fc.constant(id), itemName: fc.constant(`item ${id}`), massKg: share })
+		),
+		shopMarks: list((id) =>
+			fc.record({
+				id: fc.constant(id),
+				dayId: fc.constant(1),
+				key: fc.constant(`line ${id}`),
+				ticked: fc.boolean(),
+				paidCents: fc.option(fc.nat(9999), { nil: null }),
+				atMs: ms
+			})
+		),
+		dishNotes: list((id) =>
+			fc.record({ id: fc.constant(id), dishId: fc.constant(7), atMs: ms, text: name })
+		),
+		dishVersions: list((id) =>
+			fc.record({ id: fc.constant(id), dishId: fc.constant(7), atMs: ms, content: json })
 		)
 	}) as unknown as fc.Arbitrary<Backup['tables']>
 });

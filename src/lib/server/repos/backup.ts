@@ -2,16 +2,26 @@ import { asc, getTableName, sql } from 'drizzle-orm';
 import type { Backup, BackupTables } from '../../formats/backup.ts';
 import { backupVersion } from '../../formats/backup.ts';
 import type { Db } from '../db/open.ts';
+import { forgetMenu } from './menu-index.ts';
 import {
+	cooks,
 	coolingReadings,
 	coolingRuns,
+	dayDishes,
+	dayEvents,
+	dishNotes,
+	dishVersions,
 	dishes,
 	freezers,
 	household,
 	ingredientLines,
+	packingDays,
 	packings,
 	packs,
+	prices,
 	shelves,
+	shopMarks,
+	stock,
 	undoEntries
 } from '../db/schema/index.ts';
 
@@ -22,10 +32,19 @@ const inOrder = {
 	shelves,
 	dishes,
 	ingredientLines,
+	packingDays,
 	coolingRuns,
 	coolingReadings,
 	packings,
-	packs
+	packs,
+	cooks,
+	dayDishes,
+	dayEvents,
+	prices,
+	stock,
+	shopMarks,
+	dishNotes,
+	dishVersions
 } as const;
 const names = Object.keys(inOrder) as (keyof typeof inOrder)[];
 /** Rows written at once, under PostgreSQL's limit of parameters. */
@@ -59,6 +78,7 @@ export async function exportAll(db: Db, nowMs: number): Promise<Backup> {
 /** Replaces everything by what a file holds, all or nothing. Pack numbers never go back, so that no code comes twice. */
 export async function importAll(db: Db, backup: Backup): Promise<void> {
 	await db.transaction(async (tx) => {
+		forgetMenu();
 		await tx.delete(undoEntries);
 		for (const name of [...names].reverse()) await tx.delete(inOrder[name]);
 		for (const name of names) {
@@ -69,19 +89,11 @@ export async function importAll(db: Db, backup: Backup): Promise<void> {
 					.overridingSystemValue()
 					.values(rows.slice(from, from + chunk));
 		}
-		for (const table of [
-			freezers,
-			shelves,
-			dishes,
-			ingredientLines,
-			coolingRuns,
-			coolingReadings,
-			packings,
-			packs
-		])
-			await tx.execute(
-				sql`select setval(pg_get_serial_sequence(${getTableName(table)}, 'id'), (select coalesce(max(id), 0) + 1 from ${table}), false)`
-			);
+		for (const table of Object.values(inOrder))
+			if (table !== household)
+				await tx.execute(
+					sql`select setval(pg_get_serial_sequence(${getTableName(table)}, 'id'), (select coalesce(max(id), 0) + 1 from ${table}), false)`
+				);
 		await tx.execute(
 			sql`select setval('pack_serial', greatest((select last_value from pack_serial), ${Math.max(1, backup.lastSerial)}))`
 		);

@@ -62,6 +62,38 @@ export async function addReading(
 	return reading.id;
 }
 
+/** Adds what a thermometer read, each moment once; how many were new. Those taken out of the record do not come back. */
+export async function addReadings(
+	db: Db,
+	runId: number,
+	source: 'file' | 'probe',
+	readings: readonly { atMs: number; tempC: number }[]
+): Promise<number> {
+	if (readings.length === 0) return 0;
+	return db.transaction(async (tx) => {
+		const known = await tx
+			.select({ atMs: coolingReadings.atMs })
+			.from(coolingReadings)
+			.where(eq(coolingReadings.runId, runId));
+		const seen = new Set(known.map(({ atMs }) => atMs));
+		const fresh = readings.filter(({ atMs }) => !seen.has(atMs) && seen.add(atMs));
+		if (fresh.length > 0)
+			await tx
+				.insert(coolingReadings)
+				.values(fresh.map(({ atMs, tempC }) => ({ runId, atMs, tempC, source })));
+		return fresh.length;
+	});
+}
+
+/** Changes what is kept of a run beside its readings. */
+export async function setCooling(
+	db: Db,
+	id: number,
+	change: Partial<Pick<CoolingRunRow, 'probe' | 'decisions' | 'endedAtMs'>>
+): Promise<void> {
+	await db.update(coolingRuns).set(change).where(eq(coolingRuns.id, id));
+}
+
 /** Takes a reading out of the record, or puts it back. */
 export async function setReadingRemoved(db: Db, id: number, removed: boolean): Promise<void> {
 	await db.update(coolingReadings).set({ removed }).where(eq(coolingReadings.id, id));
@@ -75,4 +107,13 @@ export async function setCoolingEnd(db: Db, id: number, endedAtMs: number | null
 export async function getReading(db: Db, id: number): Promise<CoolingReadingRow | null> {
 	const [reading] = await db.select().from(coolingReadings).where(eq(coolingReadings.id, id));
 	return reading ?? null;
+}
+
+/** Runs that belong to a packing day, the latest last. */
+export async function coolingsOfDay(db: Db, dayId: number): Promise<CoolingRunRow[]> {
+	return db
+		.select()
+		.from(coolingRuns)
+		.where(eq(coolingRuns.dayId, dayId))
+		.orderBy(asc(coolingRuns.startedAtMs), asc(coolingRuns.id));
 }

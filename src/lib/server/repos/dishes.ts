@@ -1,10 +1,12 @@
-import { asc, count, eq, isNull, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, isNull, sql } from 'drizzle-orm';
 import { dishFacts, type DishFacts } from '../../core/foods/dish-facts.ts';
 import { itemByName } from '../../core/foods/item-catalogue.ts';
 import { parsedLineKg } from '../../formats/ingredient-line.ts';
 import type { Db } from '../db/open.ts';
 import {
 	dishes,
+	dishNotes,
+	dishVersions,
 	ingredientLines,
 	type DishContent,
 	type LineContent,
@@ -19,7 +21,7 @@ export interface Dish extends DishRow {
 }
 
 function factsOf(dish: DishRow, lines: readonly LineRow[]): DishFacts {
-	return dishFacts({
+	const facts = dishFacts({
 		kind: dish.kind,
 		state: dish.state,
 		lines: lines.map((line) => ({
@@ -29,6 +31,7 @@ function factsOf(dish: DishRow, lines: readonly LineRow[]): DishFacts {
 			text: line.text
 		}))
 	});
+	return dish.allergens ? { ...facts, allergens: dish.allergens } : facts;
 }
 
 /** A dish with its lines and what follows from them; null when there is none with this number. */
@@ -131,4 +134,78 @@ export function contentOf(dish: Dish): DishContent {
 		values,
 		lines: lines.map(({ id: _line, dishId: _dish, position: _position, ...line }) => line)
 	};
+}
+
+export type DishNote = typeof dishNotes.$inferSelect;
+
+/** Notes on a dish, the latest first. */
+export async function notesOf(db: Db, dishId: number): Promise<DishNote[]> {
+	return db
+		.select()
+		.from(dishNotes)
+		.where(eq(dishNotes.dishId, dishId))
+		.orderBy(desc(dishNotes.atMs), desc(dishNotes.id));
+}
+
+/** The latest note of each dish that has one. */
+export async function latestNotes(db: Db): Promise<Map<number, string>> {
+	const rows = await db
+		.selectDistinctOn([dishNotes.dishId], { dishId: dishNotes.dishId, text: dishNotes.text })
+		.from(dishNotes)
+		.orderBy(dishNotes.dishId, desc(dishNotes.atMs), desc(dishNotes.id));
+	return new Map(rows.map((row) => [row.dishId, row.text]));
+}
+
+export async function addNote(db: Db, values: typeof dishNotes.$inferInsert): Promise<void> {
+	await db.insert(dishNotes).values(values);
+}
+
+/** Moves a line of a dish to another stage, or adds words to it; the dish's version rises. */
+export async function changeLine(
+	db: Db,
+	dishId: number,
+	position: number,
+	change: Partial<Pick<LineRow, 'stage' | 'text' | 'cut'>>
+): Promise<boolean> {
+	return db.transaction(async (tx) => {
+		const rows = await tx
+			.update(ingredientLines)
+			.set(change)
+			.where(and(eq(ingredientLines.dishId, dishId), eq(ingredientLines.position, position)))
+			.returning({ id: ingredientLines.id });
+		await tx
+			.update(dishes)
+			.set({ version: sql`${dishes.version} + 1` })
+			.where(eq(dishes.id, dishId));
+		return rows.length === 1;
+	});
+}
+
+/** Sets what a dish has beside its recipe: allergens as corrected, steps, what it stands for. */
+export async function setDishExtras(
+	db: Db,
+	dishId: number,
+	change: Partial<Pick<DishRow, 'allergens' | 'steps' | 'standsFor'>>
+): Promise<boolean> {
+	const rows = await db
+		.update(dishes)
+		.set({ ...change, version: sql`${dishes.version} + 1` })
+		.where(eq(dishes.id, dishId))
+		.returning({ id: dishes.id });
+	return rows.length === 1;
+}
+
+export type DishVersion = typeof dishVersions.$inferSelect;
+
+/** What a dish was before, the latest first. */
+export async function versionsOf(db: Db, dishId: number): Promise<DishVersion[]> {
+	return db
+		.select()
+		.from(dishVersions)
+		.where(eq(dishVersions.dishId, dishId))
+		.orderBy(desc(dishVersions.atMs), desc(dishVersions.id));
+}
+
+export async function addVersion(db: Db, values: typeof dishVersions.$inferInsert): Promise<void> {
+	await db.insert(dishVersions).values(values);
 }

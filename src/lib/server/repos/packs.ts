@@ -1,7 +1,8 @@
-import { and, asc, count, desc, eq, inArray, getTableColumns, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, inArray, isNotNull, getTableColumns, sql } from 'drizzle-orm';
+import type { AsIf } from '../../core/table/as-if.ts';
 import { packCode } from '../../core/packing/pack-code.ts';
 import type { Db } from '../db/open.ts';
-import { dishes, freezers, packings, packs, shelves } from '../db/schema/index.ts';
+import { dishes, freezers, ingredientLines, packings, packs, shelves } from '../db/schema/index.ts';
 
 export type Packing = typeof packings.$inferSelect;
 export type PackRow = typeof packs.$inferSelect;
@@ -15,6 +16,8 @@ export interface StockPack extends PackRow {
 }
 export interface PackWithCard extends StockPack {
 	packing: Packing;
+	/** catalogue names of what the dish adds on the day */
+	lateItems: string[];
 }
 
 const { card, cardInput, ...summaryColumns } = getTableColumns(packings);
@@ -52,9 +55,22 @@ async function withCards(db: Db, rows: Awaited<ReturnType<typeof stock>>): Promi
 		.select({ card, cardInput })
 		.from(packings)
 		.where(eq(packings.id, rows[0].packing.id));
+	const late = await db
+		.select({ name: ingredientLines.itemName })
+		.from(ingredientLines)
+		.where(
+			and(
+				eq(ingredientLines.dishId, rows[0].dish.id),
+				eq(ingredientLines.stage, 'cook-day'),
+				isNotNull(ingredientLines.itemName)
+			)
+		)
+		.orderBy(asc(ingredientLines.position));
+	const lateItems = late.map((line) => line.name as string);
 	return rows.map(({ pack, packing, ...rest }) => ({
 		...pack,
 		...rest,
+		lateItems,
 		packing: { ...packing, ...kept }
 	}));
 }
@@ -132,12 +148,42 @@ async function nextSerial(db: Db): Promise<number> {
 export async function setPackStatus(
 	db: Db,
 	code: string,
-	change: { from: PackRow['status']; to: PackRow['status']; cookedAtMs: number | null }
+	change: {
+		from: PackRow['status'];
+		to: PackRow['status'];
+		cookedAtMs: number | null;
+		reason?: string;
+	}
 ): Promise<boolean> {
 	const changed = await db
 		.update(packs)
-		.set({ status: change.to, cookedAtMs: change.cookedAtMs, version: sql`${packs.version} + 1` })
+		.set({
+			status: change.to,
+			cookedAtMs: change.cookedAtMs,
+			reason: change.reason ?? null,
+			version: sql`${packs.version} + 1`
+		})
 		.where(and(eq(packs.code, code), eq(packs.status, change.from)))
+		.returning({ id: packs.id });
+	return changed.length === 1;
+}
+
+/** Lays a frozen pack on another shelf. False when there is no such frozen pack. */
+export async function setPackShelf(db: Db, code: string, shelfId: number): Promise<boolean> {
+	const changed = await db
+		.update(packs)
+		.set({ shelfId, version: sql`${packs.version} + 1` })
+		.where(and(eq(packs.code, code), eq(packs.status, 'frozen')))
+		.returning({ id: packs.id });
+	return changed.length === 1;
+}
+
+/** What is assumed of a pack otherwise than when it was packed; null: nothing. False when there is no such pack. */
+export async function setAssumed(db: Db, code: string, assumed: AsIf | null): Promise<boolean> {
+	const changed = await db
+		.update(packs)
+		.set({ assumed, version: sql`${packs.version} + 1` })
+		.where(eq(packs.code, code))
 		.returning({ id: packs.id });
 	return changed.length === 1;
 }

@@ -1,5 +1,12 @@
 import type { Db } from '../db/open.ts';
-import { contentOf, getDish, setDishRemoved } from '../repos/dishes.ts';
+import {
+	addVersion,
+	contentOf,
+	getDish,
+	saveDish,
+	setDishRemoved,
+	versionsOf
+} from '../repos/dishes.ts';
 import { undoable } from '../undo/undoable.ts';
 import { writeDish, type DishForm } from './write-dish.ts';
 
@@ -14,7 +21,27 @@ export async function changeDish(
 	if (!dish) return false;
 	const action = { kind: 'dish-changed', dishId, before: contentOf(dish) } as const;
 	return undoable(db, { action, what: dish.name, atMs: nowMs }, async (tx) => {
+		await addVersion(tx, { dishId, atMs: nowMs, content: action.before });
 		await writeDish(tx, form, nowMs, dishId);
+		return true;
+	});
+}
+
+/** Makes a dish what it was in a kept version; what it is now is kept as one. False when either is gone. */
+export async function restoreVersion(
+	db: Db,
+	dishId: number,
+	versionId: number,
+	nowMs: number
+): Promise<boolean> {
+	const dish = await getDish(db, dishId);
+	const version = (await versionsOf(db, dishId)).find((one) => one.id === versionId);
+	if (!dish || !version) return false;
+	const before = contentOf(dish);
+	const action = { kind: 'dish-changed', dishId, before } as const;
+	return undoable(db, { action, what: dish.name, atMs: nowMs }, async (tx) => {
+		await addVersion(tx, { dishId, atMs: nowMs, content: before });
+		await saveDish(tx, version.content.values, version.content.lines, dishId);
 		return true;
 	});
 }

@@ -1,12 +1,16 @@
 import { w } from '../../present/wording/index.ts';
+import { partCookedStep } from '../../core/foods/freezer-check.ts';
 import { containers, type ContainerKey } from '../../core/tables/containers.ts';
 import { CoreError, storageLife } from '../../core/index.ts';
 import { blockOf, type Block } from '../../core/packing/block-of.ts';
 import { limitsFrom } from '../../core/safety/limits.ts';
 import { cardQuestion } from '../../core/table/card-question.ts';
 import { massText, type Habit } from '../../present/units.ts';
-import type { ComputeCard } from '../card-worker.ts';
+import type { Compute } from '../core-worker.ts';
 import type { Db } from '../db/open.ts';
+import { dishNutrition } from './dish-nutrition.ts';
+import { getCooling } from '../repos/cooling.ts';
+import { isDiscarded } from './cooling-decisions.ts';
 import { getDish } from '../repos/dishes.ts';
 import { freezerOfShelf, getHousehold } from '../repos/household.ts';
 import { addPacking } from '../repos/packs.ts';
@@ -31,12 +35,22 @@ type Refusal = { ok: false; field: string; message: string };
 /** Divides a batch into packs: block, storage life, cook card and codes. Returns the packing's number, or why it cannot be. */
 export async function packDish(
 	db: Db,
-	compute: ComputeCard,
+	compute: Compute,
 	request: PackingRequest
 ): Promise<{ ok: true; packingId: number } | Refusal> {
 	const house = await getHousehold(db);
 	const dish = await getDish(db, request.dishId);
 	if (!dish) return { ok: false, field: 'dishId', message: w.packDishAnswers.thisDishIsGone };
+	const cooled = request.coolingRunId ? await getCooling(db, request.coolingRunId) : null;
+	if (cooled && isDiscarded(cooled, limitsFrom(house.limits)))
+		return { ok: false, field: 'dishId', message: w.gates.notFromFailed };
+	const partCooked = partCookedStep({
+		method: dish.method,
+		state: dish.state,
+		hasRawMeat: dish.facts.content === 'raw-meat'
+	});
+	if (partCooked)
+		return { ok: false, field: 'dishId', message: w.packDishAnswers.partCooked(partCooked) };
 	const place = await freezerOfShelf(db, request.shelfId);
 	if (!place) return { ok: false, field: 'shelfId', message: w.packDishAnswers.thisShelfIsGone };
 	const block = blockFor(request, dish.facts.densityKgPerM3, house);
@@ -61,7 +75,7 @@ export async function packDish(
 		refrigeratorC: house.refrigeratorC,
 		limits
 	});
-	const card = await compute(question);
+	const card = await compute('card', question);
 	const packingId = await addPacking(
 		db,
 		{
@@ -77,6 +91,7 @@ export async function packDish(
 			core: dish.facts.core,
 			coreC: dish.facts.coreC + limits.coreAddedK,
 			allergens: dish.facts.allergens,
+			nutrition: house.labelNutrition ? dishNutrition(dish).nutrition : null,
 			storage: {
 				...storage,
 				bestBy: request.bestBy ?? computedBestBy,

@@ -2,8 +2,8 @@ import assert from 'node:assert/strict';
 import { readFile } from 'node:fs/promises';
 import { after, before, describe, it } from 'node:test';
 import { PGlite } from '@electric-sql/pglite';
-import { cookCard } from '../../core/table/cook-card.ts';
-import type { ComputeCard } from '../card-worker.ts';
+import { cookCard, type CookCardInput } from '../../core/table/cook-card.ts';
+import type { Compute } from '../core-worker.ts';
 import { migrated, type Db } from '../db/open.ts';
 import {
 	addReading,
@@ -22,12 +22,15 @@ import {
 	setPackStatus
 } from '../repos/packs.ts';
 import { packDish, type PackingRequest } from './pack-dish.ts';
+import { openUndos } from '../repos/undo.ts';
+import { takeBack } from '../undo/take-back.ts';
+import { movePack, removePack } from './cook-pack.ts';
 import { startCooling } from './start-cooling.ts';
 import { writeDish, type DishForm } from './write-dish.ts';
 
 const nowMs = Date.UTC(2026, 10, 24, 12);
 /** The real computation, in this thread. */
-const compute: ComputeCard = async (input) => cookCard(input);
+const compute = (async (_job, input) => cookCard(input as CookCardInput)) as Compute;
 
 describe('from the dish to the freezer, on a real database', () => {
 	let client: PGlite;
@@ -109,6 +112,33 @@ describe('from the dish to the freezer, on a real database', () => {
 			true
 		);
 		assert.equal((await packByCode(db, code))?.status, 'frozen');
+	});
+
+	it('given away, discarded with its reason, moved: each once, each taken back', async () => {
+		const [{ code, shelfId }] = await frozenPacks(db);
+		const before = await countFrozen(db);
+		const takeLastBack = async () => {
+			const [{ id }] = await openUndos(db, 1);
+			assert.equal(await takeBack(db, id), true);
+		};
+		const gone = { to: 'discarded', reason: 'freezer-burnt' } as const;
+		assert.equal(await removePack(db, code, gone, nowMs), true);
+		assert.equal(await removePack(db, code, { to: 'given' }, nowMs), false, 'gone already');
+		const pack = await packByCode(db, code);
+		assert.deepEqual([pack?.status, pack?.reason], ['discarded', 'freezer-burnt']);
+		assert.equal(await countFrozen(db), before - 1);
+		assert.equal(await movePack(db, code, shelfId, nowMs), false, 'what is gone is not moved');
+		await takeLastBack();
+		assert.deepEqual(
+			[(await packByCode(db, code))?.status, (await packByCode(db, code))?.reason],
+			['frozen', null]
+		);
+		const [freezer] = await listFreezers(db);
+		const other = freezer.shelves.find(({ id }) => id !== shelfId);
+		assert.ok(other && (await movePack(db, code, other.id, nowMs)));
+		assert.equal((await packByCode(db, code))?.shelfId, other.id);
+		await takeLastBack();
+		assert.equal((await packByCode(db, code))?.shelfId, shelfId);
 	});
 
 	it('a code is never used twice, even when its packs are gone', async () => {

@@ -63,7 +63,7 @@ export function applianceValues(
 export function ruleValues(
 	form: InferType<ReturnType<typeof rulesSchema>>,
 	temperature: Household['temperature']
-): Pick<Household, 'leads' | 'houseMonths' | 'limits'> {
+): Pick<Household, 'leads' | 'houseMonths' | 'labelNutrition' | 'limits'> {
 	const asked: TightenedLimits = {
 		firstGateMin: form.firstGateMin,
 		secondGateMin: form.secondGateMin,
@@ -74,6 +74,7 @@ export function ruleValues(
 	return {
 		leads: form.leads as Household['leads'],
 		houseMonths: form.houseMonths ?? null,
+		labelNutrition: form.labelNutrition,
 		limits: Object.fromEntries(
 			names.flatMap((name) => (asked[name] === adoptedLimits[name] ? [] : [[name, asked[name]]]))
 		)

@@ -1,5 +1,5 @@
 import type { InferType } from 'yup';
-import { parseIngredientLines } from '../../formats/ingredient-line.ts';
+import { correctedLine, parseIngredientLines } from '../../formats/ingredient-line.ts';
 import type { dishSchema } from '../../schemas/dish.ts';
 import type { Method } from '../../core/index.ts';
 import type { Db } from '../db/open.ts';
@@ -50,7 +50,9 @@ export async function writeDish(
 			instruction: instructionOf(form),
 			createdAtMs: nowMs
 		},
-		parseIngredientLines(form.lines),
+		parseIngredientLines(form.lines).map((line) =>
+			correctedLine(line, form.corrections?.[line.text])
+		),
 		id
 	);
 }

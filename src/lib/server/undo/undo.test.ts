@@ -108,7 +108,8 @@ describe('what is changed can be taken back, once', () => {
 
 	it('a file read back over everything can be taken back too', async () => {
 		const was = await exportAll(db, 0);
-		const empty = { ...was, tables: { ...was.tables, dishes: [], ingredientLines: [] } };
+		const none = { dishes: [], ingredientLines: [], dishVersions: [] };
+		const empty = { ...was, tables: { ...was.tables, ...none } };
 		const copies = { make: async () => undefined };
 		assert.ok((await readBackIn(db, copies, empty, 5)).ok);
 		assert.equal((await allDishes(db)).length, 0);

@@ -11,6 +11,14 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { CoolingInput } from '../../../core/index.ts';
 import { dishes } from './dishes.ts';
+import { packingDays } from './menu.ts';
+
+/** What somebody decided about a run: the rule's word, and the temperature it was decided at. */
+export interface CoolingDecision {
+	atMs: number;
+	code: 'reheated' | 'discarded';
+	tempC: number;
+}
 
 /** What was predicted when the run started, with what it was computed from. */
 export interface CoolingForecast {
@@ -33,14 +41,22 @@ export const coolingRuns = pgTable(
 		id: integer().primaryKey().generatedAlwaysAsIdentity(),
 		dishId: integer().references(() => dishes.id),
 		name: text().notNull(),
-		vessel: text({ enum: ['pot', 'dish', 'tray'] }).notNull(),
+		vessel: text({ enum: ['pot', 'dish', 'tray', 'bag'] }).notNull(),
 		place: text({ enum: ['counter', 'ice-bath', 'refrigerator'] }).notNull(),
 		volumeL: doublePrecision().notNull(),
 		depthM: doublePrecision().notNull(),
 		input: jsonb().$type<CoolingInput>().notNull(),
 		forecast: jsonb().$type<CoolingForecast>().notNull(),
 		startedAtMs: bigint({ mode: 'number' }).notNull(),
-		endedAtMs: bigint({ mode: 'number' })
+		endedAtMs: bigint({ mode: 'number' }),
+		/** the packing day it belongs to */
+		dayId: integer().references(() => packingDays.id),
+		/** the thermometer's probe that lies in it */
+		probe: text(),
+		/** the run whose food was reheated for this one */
+		reheatOfId: integer(),
+		/** what was decided at a limit, and when */
+		decisions: jsonb().$type<CoolingDecision[]>().notNull().default([])
 	},
 	(t) => [check('cooling_depth', sql`${t.depthM} > 0 and ${t.depthM} <= 0.5`)]
 );
@@ -54,7 +70,10 @@ export const coolingReadings = pgTable(
 			.references(() => coolingRuns.id, { onDelete: 'cascade' }),
 		atMs: bigint({ mode: 'number' }).notNull(),
 		tempC: doublePrecision().notNull(),
+		source: text({ enum: ['hand', 'file', 'probe'] })
+			.notNull()
+			.default('hand'),
 		removed: boolean().notNull().default(false)
 	},
-	(t) => [check('cooling_reading_range', sql`${t.tempC} between -30 and 110`)]
+	(t) => [check('cooling_reading_range', sql`${t.tempC} between -60 and 400`)]
 );

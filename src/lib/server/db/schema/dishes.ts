@@ -1,7 +1,18 @@
 import { sql } from 'drizzle-orm';
-import { bigint, check, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
+import {
+	bigint,
+	boolean,
+	check,
+	doublePrecision,
+	integer,
+	jsonb,
+	pgTable,
+	text
+} from 'drizzle-orm/pg-core';
 import type { Method, DishKind } from '../../../core/index.ts';
 import type { Stage } from '../../../core/foods/dish-facts.ts';
+import type { DishStep } from '../../../core/steps/propose-steps.ts';
+import type { LineForm } from '../../../core/foods/line-correction.ts';
 import type { MeasureName } from '../../../core/units/measures.ts';
 
 /** The one cooking instruction a recipe gives. */
@@ -22,6 +33,12 @@ export const dishes = pgTable(
 		method: text().notNull().default(''),
 		addOnDay: text().notNull().default(''),
 		instruction: jsonb().$type<Instruction>(),
+		/** allergens as the cook corrected them; null: as the lines say */
+		allergens: jsonb().$type<string[]>(),
+		/** pieces of work, as proposed and corrected; null: not looked at yet */
+		steps: jsonb().$type<DishStep[]>(),
+		/** the catalogue item its packs stand for in other dishes: a component; null: none */
+		standsFor: text(),
 		createdAtMs: bigint({ mode: 'number' }).notNull(),
 		version: integer().notNull().default(1),
 		removedAtMs: bigint({ mode: 'number' })
@@ -43,6 +60,10 @@ export const ingredientLines = pgTable('ingredient_lines', {
 	itemName: text(),
 	cut: text().notNull().default(''),
 	stage: text().$type<Stage>().notNull().default('pack'),
+	form: text().$type<LineForm>(),
+	optional: boolean().notNull().default(false),
+	/** catalogue items that do as well */
+	alternatives: jsonb().$type<string[]>().notNull().default([]),
 	understood: text({ enum: ['full', 'item', 'text'] }).notNull()
 });
 

@@ -1,5 +1,14 @@
 import { sql } from 'drizzle-orm';
-import { bigint, check, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
+import {
+	bigint,
+	boolean,
+	check,
+	doublePrecision,
+	integer,
+	jsonb,
+	pgTable,
+	text
+} from 'drizzle-orm/pg-core';
 import type { Oven, PressureCooker, SlowCooker } from '../../../core/index.ts';
 import type { TightenedLimits } from '../../../core/safety/limits.ts';
 
@@ -33,6 +42,12 @@ export const household = pgTable(
 		settledAtMs: bigint({ mode: 'number' }),
 		/** quality months for what has no published figure; null: none set */
 		houseMonths: integer(),
+		/** catalogue items the house freezes in although they freeze badly */
+		freezeAnyway: jsonb().$type<string[]>().notNull().default([]),
+		/** energy and nutrients on the label */
+		labelNutrition: boolean().notNull().default(false),
+		/** what a serving may cost, cents; null: no budget */
+		budgetCents: integer(),
 		slowCooker: jsonb().$type<SlowCooker>().notNull(),
 		pressureCooker: jsonb().$type<PressureCooker>().notNull(),
 		oven: jsonb().$type<Oven>().notNull().default({})

@@ -10,6 +10,8 @@ import {
 	text
 } from 'drizzle-orm/pg-core';
 import type { StoredPart } from '../../../core/index.ts';
+import type { Nutrition } from '../../../core/foods/nutrition.ts';
+import type { AsIf } from '../../../core/table/as-if.ts';
 import type { CookCard, CookCardInput } from '../../../core/table/cook-card.ts';
 import type { CoreTemperatureClass } from '../../../core/tables/core-temperatures.ts';
 import type { ContainerKey } from '../../../core/tables/containers.ts';
@@ -55,6 +57,8 @@ export const packings = pgTable(
 		core: text().$type<CoreTemperatureClass>().notNull(),
 		coreC: doublePrecision().notNull(),
 		allergens: jsonb().$type<string[]>().notNull(),
+		/** energy and nutrients of a serving, kept when the household wishes them on the label */
+		nutrition: jsonb().$type<Nutrition>(),
 		storage: jsonb().$type<StorageRecord>().notNull(),
 		card: jsonb().$type<CookCard>().notNull(),
 		cardInput: jsonb().$type<CookCardInput>().notNull()
@@ -64,6 +68,9 @@ export const packings = pgTable(
 		check('packings_thickness', sql`${t.thicknessM} > 0 and ${t.thicknessM} <= 0.3`)
 	]
 );
+
+/** Where a pack is: in the freezer, or gone from it this way. */
+export const packStatuses = ['frozen', 'cooked', 'given', 'discarded'] as const;
 
 export const packs = pgTable(
 	'packs',
@@ -78,10 +85,13 @@ export const packs = pgTable(
 		shelfId: integer()
 			.notNull()
 			.references(() => shelves.id),
-		status: text({ enum: ['frozen', 'cooked'] })
-			.notNull()
-			.default('frozen'),
+		status: text({ enum: packStatuses }).notNull().default('frozen'),
+		/** when it left the freezer, whatever for */
 		cookedAtMs: bigint({ mode: 'number' }),
+		/** why it was discarded */
+		reason: text(),
+		/** what is assumed of this pack otherwise than when it was packed; null: as packed */
+		assumed: jsonb().$type<AsIf>(),
 		version: integer().notNull().default(1)
 	},
 	(t) => [check('packs_number', sql`${t.number} between 1 and ${t.of}`)]

@@ -1,21 +1,21 @@
 import { existsSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { Worker } from 'node:worker_threads';
-import type { CookCard, CookCardInput } from '../core/table/cook-card.ts';
-import type { CardReply } from '../workers/protocol.ts';
+import type { AnswerOf, CoreJobName, CoreReply, InputOf } from '../workers/protocol.ts';
 
-export type ComputeCard = (input: CookCardInput) => Promise<CookCard>;
+/** Has something of the core computed off the server's own thread. */
+export type Compute = <J extends CoreJobName>(job: J, input: InputOf<J>) => Promise<AnswerOf<J>>;
 
 /** Built by `npm run build`, found from the project's folder. */
-const script = 'build/workers/cook-card.js';
+const script = 'build/workers/core-jobs.js';
 
-/** A worker thread that computes cook cards, so that a server computing one still answers everybody else. */
-export function startCardWorker(): { compute: ComputeCard; stop(): Promise<void> } {
+/** A worker thread for long computations, so that a server at work on one still answers everybody else. */
+export function startCoreWorker(): { compute: Compute; stop(): Promise<void> } {
 	const path = resolve(script);
 	if (!existsSync(path)) throw new Error(`${path} is missing: run "npm run build" first.`);
 	const waiting = new Map<
 		number,
-		{ resolve: (card: CookCard) => void; reject: (error: Error) => void }
+		{ resolve: (answer: never) => void; reject: (error: Error) => void }
 	>();
 	let nextId = 1;
 	let worker: Worker | null = null;
@@ -29,10 +29,10 @@ export function startCardWorker(): { compute: ComputeCard; stop(): Promise<void>
 		if (worker) return worker;
 		worker = new Worker(path);
 		worker.unref();
-		worker.on('message', (reply: CardReply) => {
+		worker.on('message', (reply: CoreReply) => {
 			const asked = waiting.get(reply.id);
 			waiting.delete(reply.id);
-			if (reply.ok) asked?.resolve(reply.card);
+			if (reply.ok) asked?.resolve(reply.answer as never);
 			else asked?.reject(new Error(reply.message));
 		});
 		worker.on('error', failAll);
@@ -40,11 +40,11 @@ export function startCardWorker(): { compute: ComputeCard; stop(): Promise<void>
 		return worker;
 	};
 	return {
-		compute: (input) =>
+		compute: (job, input) =>
 			new Promise((resolve, reject) => {
 				const id = nextId++;
 				waiting.set(id, { resolve, reject });
-				running().postMessage({ id, input });
+				running().postMessage({ id, job, input });
 			}),
 		stop: async () => {
 			await worker?.terminate();

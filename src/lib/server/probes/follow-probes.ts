@@ -1,0 +1,55 @@
+import type { Db } from '../db/open.ts';
+import { tellChange } from '../live/changes.ts';
+import { nowMs, timeLapse } from '../now.ts';
+import { addReadings, runningCoolings } from '../repos/cooling.ts';
+import { readingsSince } from './thermometer-client.ts';
+
+const everyMs = 10_000;
+/** Readings may arrive late by this much. */
+const lateMs = 5 * 60_000;
+
+/** Whether the thermometer answered when it was last asked. */
+export const thermometer = { answers: true };
+
+/** Fetches what the probes of running coolings have read since. True when anything was new. */
+export async function fetchReadings(db: Db): Promise<boolean> {
+	const runs = (await runningCoolings(db)).filter(({ probe }) => probe !== null);
+	if (runs.length === 0) return false;
+	const sinceOf = (run: (typeof runs)[number]) =>
+		Math.max(
+			run.startedAtMs,
+			...run.readings.filter(({ source }) => source === 'probe').map(({ atMs }) => atMs - lateMs)
+		);
+	const readings = await readingsSince(Math.min(...runs.map(sinceOf)));
+	thermometer.answers = readings !== null;
+	let added = 0;
+	for (const run of runs)
+		added += await addReadings(
+			db,
+			run.id,
+			'probe',
+			(readings ?? []).filter(({ probe, atMs }) => probe === run.probe && atMs >= run.startedAtMs)
+		);
+	return added > 0;
+}
+
+/** Asks again and again; returns what stops it. */
+export function followProbes(db: Db): () => void {
+	let busy = false;
+	const timer = setInterval(
+		() => {
+			if (busy) return;
+			busy = true;
+			const answered = thermometer.answers;
+			void fetchReadings(db)
+				.then((fresh) => {
+					if (fresh || answered !== thermometer.answers) tellChange({ topic: 'clocks' });
+				})
+				.catch((error: unknown) => console.error(`${nowMs()}: readings were not kept:`, error))
+				.finally(() => (busy = false));
+		},
+		Math.max(500, everyMs / timeLapse)
+	);
+	timer.unref();
+	return () => clearInterval(timer);
+}

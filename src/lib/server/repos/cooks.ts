@@ -1,0 +1,51 @@
+import { asc, eq, isNotNull } from 'drizzle-orm';
+import type { LoggedCook } from '../../core/cooking/learn-from-cooks.ts';
+import { softenedC } from '../../core/freezing/thawing-time.ts';
+import { asIf } from '../../core/table/as-if.ts';
+import type { Db } from '../db/open.ts';
+import { cooks, packings, packs } from '../db/schema/index.ts';
+
+export type CookRow = typeof cooks.$inferSelect;
+
+export async function addCook(db: Db, values: typeof cooks.$inferInsert): Promise<number> {
+	const [row] = await db.insert(cooks).values(values).returning({ id: cooks.id });
+	return row.id;
+}
+
+export async function removeCook(db: Db, id: number): Promise<void> {
+	await db.delete(cooks).where(eq(cooks.id, id));
+}
+
+/** How packs of a dish were cooked before, oldest first. */
+export async function cooksOfDish(db: Db, dishId: number): Promise<CookRow[]> {
+	const rows = await db
+		.select({ cook: cooks })
+		.from(cooks)
+		.innerJoin(packs, eq(packs.id, cooks.packId))
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.where(eq(packings.dishId, dishId))
+		.orderBy(asc(cooks.atMs));
+	return rows.map((row) => row.cook);
+}
+
+/** Cooks whose core was measured, with what lay in the appliance. */
+export async function measuredCooks(db: Db): Promise<LoggedCook[]> {
+	const rows = await db
+		.select({ cook: cooks, assumed: packs.assumed, cardInput: packings.cardInput })
+		.from(cooks)
+		.innerJoin(packs, eq(packs.id, cooks.packId))
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.where(isNotNull(cooks.coreC))
+		.orderBy(asc(cooks.atMs));
+	return rows.map(({ cook, assumed, cardInput }) => {
+		const convert = assumed ? asIf(cardInput.convert, assumed) : cardInput.convert;
+		return {
+			method: cook.method,
+			state: cook.route === 'frozen' || cook.route === 'softened' ? 'frozen' : 'thawed',
+			setMin: cook.setMin,
+			coreC: cook.coreC as number,
+			convert:
+				cook.route === 'softened' ? { ...convert, frozenStartC: softenedC(convert.food) } : convert
+		};
+	});
+}

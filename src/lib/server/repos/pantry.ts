@@ -1,0 +1,111 @@
+import { and, asc, eq, inArray, isNotNull, or, sql } from 'drizzle-orm';
+import type { ComponentPack } from '../../core/schedule/component-packs.ts';
+import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
+import type { Db } from '../db/open.ts';
+import { dishes, packings, packs, prices, stock } from '../db/schema/index.ts';
+
+export type StockRow = typeof stock.$inferSelect;
+
+export async function listPrices(db: Db): Promise<PriceEntry[]> {
+	return db.select().from(prices).orderBy(asc(prices.itemName), asc(prices.sizeKg));
+}
+
+export async function addPrices(
+	db: Db,
+	rows: readonly Omit<PriceEntry, 'id'>[],
+	options: { replace?: boolean } = {}
+): Promise<void> {
+	await db.transaction(async (tx) => {
+		if (options.replace) await tx.delete(prices);
+		if (rows.length) await tx.insert(prices).values([...rows]);
+	});
+}
+
+export async function removePrice(db: Db, id: number): Promise<PriceEntry | null> {
+	const [row] = await db.delete(prices).where(eq(prices.id, id)).returning();
+	return row ?? null;
+}
+
+export async function listStock(db: Db): Promise<StockRow[]> {
+	return db.select().from(stock).orderBy(asc(stock.itemName));
+}
+
+/** Sets what is at home of an item; nothing left takes it out of the list. Gives what it was. */
+export async function setStock(db: Db, itemName: string, massKg: number): Promise<number> {
+	const [before] = await db.select().from(stock).where(eq(stock.itemName, itemName));
+	if (massKg <= 0) await db.delete(stock).where(eq(stock.itemName, itemName));
+	else
+		await db
+			.insert(stock)
+			.values({ itemName, massKg })
+			.onConflictDoUpdate({ target: stock.itemName, set: { massKg } });
+	return before?.massKg ?? 0;
+}
+
+/** Kilograms at home by item: the cupboard, and frozen packs of components that stand for the item. */
+export async function stockKgByItem(db: Db): Promise<Record<string, number>> {
+	const cupboard = await listStock(db);
+	const frozen = await db
+		.select({
+			itemName: dishes.standsFor,
+			massKg: sql<number>`sum(${packings.massKg})::float8`
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.innerJoin(dishes, eq(dishes.id, packings.dishId))
+		.where(sql`${packs.status} = 'frozen' and ${dishes.standsFor} is not null`)
+		.groupBy(dishes.standsFor);
+	const byItem: Record<string, number> = {};
+	for (const { itemName, massKg } of [...cupboard, ...frozen])
+		if (itemName) byItem[itemName] = (byItem[itemName] ?? 0) + massKg;
+	return byItem;
+}
+
+/** Packs of components in the freezer, and those of given codes wherever they are. */
+export async function componentPacks(
+	db: Db,
+	alsoCodes: readonly string[]
+): Promise<Omit<ComponentPack, 'taken'>[]> {
+	const rows = await db
+		.select({
+			code: packs.code,
+			dish: dishes.name,
+			itemName: dishes.standsFor,
+			massKg: packings.massKg,
+			storage: packings.storage
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.innerJoin(dishes, eq(dishes.id, packings.dishId))
+		.where(
+			and(
+				isNotNull(dishes.standsFor),
+				or(eq(packs.status, 'frozen'), inArray(packs.code, [...alsoCodes, '']))
+			)
+		);
+	return rows.map(({ storage, itemName, ...row }) => ({
+		...row,
+		itemName: itemName ?? '',
+		bestBy: storage.bestBy
+	}));
+}
+
+/** Litres of what is frozen, and servings frozen of each dish. */
+export async function frozenSummary(
+	db: Db
+): Promise<{ storedL: number; servings: Map<number, number> }> {
+	const rows = await db
+		.select({
+			dishId: packings.dishId,
+			litres: sql<number>`sum(${packings.lengthM} * ${packings.widthM} * ${packings.thicknessM} * 1000)::float8`,
+			servings: sql<number>`sum(${packings.servings})::int`
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.where(eq(packs.status, 'frozen'))
+		.groupBy(packings.dishId);
+	return {
+		storedL: rows.reduce((sum, row) => sum + row.litres, 0),
+		servings: new Map(rows.map((row) => [row.dishId, row.servings]))
+	};
+}
