@@ -1,4 +1,4 @@
-import type { ComputeCard } from '$lib/server/card-worker';
+import type { Compute } from '$lib/server/core-worker';
 import type { SafeCopy } from '$lib/server/copies/copy-folder';
 import type { Db } from '$lib/server/db/open';
 
@@ -11,7 +11,9 @@ declare global {
 		}
 		interface Locals {
 			db: Db;
-			computeCard: ComputeCard;
+			/** a browser, as far as telling it of changes goes */
+			device: string;
+			compute: Compute;
 			copies: { list(): Promise<SafeCopy[]>; make(): Promise<SafeCopy> };
 		}
 	}

@@ -3,14 +3,19 @@ import { randomUUID } from 'node:crypto';
 import { env } from '$env/dynamic/private';
 import { building } from '$app/environment';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
-import { startCardWorker } from '$lib/server/card-worker';
+import { startCoreWorker } from '$lib/server/core-worker';
 import { DataFolderInUse } from '$lib/server/db/lock';
 import { listCopies, makeCopy } from '$lib/server/copies/copy-folder';
 import { copyDaily } from '$lib/server/copies/daily-copy';
 import { openDatabase, type Opened } from '$lib/server/db/open';
+import { closeStreams, tellChange } from '$lib/server/live/changes';
+import { followProbes } from '$lib/server/probes/follow-probes';
+import { nowMs } from '$lib/server/now';
 
 let opened: Opened | undefined;
-let cards: ReturnType<typeof startCardWorker> | undefined;
+let core: ReturnType<typeof startCoreWorker> | undefined;
+const deviceCookie = 'almacen-device';
+const yearS = 365 * 86_400;
 const dataDir = () => env.ALMACEN_DATA || 'data';
 
 export const init: ServerInit = async () => {
@@ -27,14 +32,18 @@ export const init: ServerInit = async () => {
 		console.error(error.message);
 		process.exit(3);
 	}
-	cards = startCardWorker();
+	core = startCoreWorker();
 	console.log(`Data folder open after ${Date.now() - startedMs} ms.`);
 	const { client } = opened;
+	process.once('SIGTERM', closeStreams);
+	process.once('SIGINT', closeStreams);
+	const stopProbes = followProbes(opened.db);
 	const stopCopies = copyDaily(client, dataDir());
 	process.once('sveltekit:shutdown', async () => {
 		stopCopies();
-		await cards?.stop();
-		await makeCopy(client, dataDir(), Date.now()).catch((error) =>
+		stopProbes();
+		await core?.stop();
+		await makeCopy(client, dataDir(), nowMs()).catch((error) =>
 			console.error('The safe copy at closing failed:', error)
 		);
 		await opened?.close();
@@ -43,16 +52,26 @@ export const init: ServerInit = async () => {
 };
 
 export const handle: Handle = async ({ event, resolve }) => {
-	if (opened && cards) {
+	if (opened && core) {
 		const { client, db } = opened;
 		event.locals.db = db;
 		event.locals.copies = {
 			list: () => listCopies(dataDir()),
-			make: () => makeCopy(client, dataDir(), Date.now())
+			make: () => makeCopy(client, dataDir(), nowMs())
 		};
-		event.locals.computeCard = cards.compute;
+		event.locals.compute = core.compute;
 	}
-	return resolve(event);
+	const known = event.cookies.get(deviceCookie);
+	const device = known ?? randomUUID();
+	event.locals.device = device;
+	// plain http in a kitchen's own network: a secure cookie would never come back
+	if (!known) event.cookies.set(deviceCookie, device, { path: '/', maxAge: yearS, secure: false });
+	const response = await resolve(event);
+	// whatever was written may concern the clocks and undo lines on every other screen; a day's events tell for themselves
+	const told = event.route.id === '/prep/[id=id]/events';
+	if (event.request.method === 'POST' && response.status < 400 && !told)
+		tellChange({ topic: 'clocks', device });
+	return response;
 };
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {

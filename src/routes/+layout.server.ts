@@ -4,26 +4,30 @@ import { runningCoolings } from '$lib/server/repos/cooling';
 import { countDishes } from '$lib/server/repos/dishes';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
 import { countFrozen } from '$lib/server/repos/packs';
+import { nowMs, timeLapse } from '$lib/server/now';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = async ({ locals, depends }) => {
-	depends('almacen:clocks');
+export const load: LayoutServerLoad = async ({ locals }) => {
 	const house = await getHousehold(locals.db);
 	const runs = await runningCoolings(locals.db);
 	return {
+		time: { nowMs: nowMs(), lapse: timeLapse },
 		house,
 		habit: habitOf(house),
 		limits: limitsFrom(house.limits),
 		undos: await openUndos(locals.db, 3),
-		clocks: runs.map(({ id, name, place, startedAtMs, endedAtMs, forecast, readings }) => ({
-			id,
-			name,
-			place,
-			startedAtMs,
-			endedAtMs,
-			forecast,
-			readings
-		})),
+		clocks: runs.map(
+			({ id, name, place, startedAtMs, endedAtMs, forecast, readings, reheatOfId }) => ({
+				id,
+				name,
+				place,
+				startedAtMs,
+				endedAtMs,
+				forecast,
+				readings,
+				reheatOfId
+			})
+		),
 		counts: {
 			dishes: await countDishes(locals.db),
 			cooling: runs.length,

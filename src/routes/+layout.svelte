@@ -4,6 +4,7 @@
 	import { navigating } from '$app/state';
 	import { instantText } from '$lib/present/time';
 	import { clock } from '$lib/ui/clock.svelte';
+	import { live } from '$lib/ui/live.svelte';
 	import KeysButton from '$lib/ui/KeysButton.svelte';
 	import Rail from '$lib/ui/Rail.svelte';
 	import Shortcuts from '$lib/ui/Shortcuts.svelte';
@@ -12,17 +13,23 @@
 	import type { LayoutProps } from './$types';
 
 	let { data, children }: LayoutProps = $props();
+	// svelte-ignore state_referenced_locally
+	clock.sync(data.time);
+	$effect(() => clock.sync(data.time));
 	$effect(() => clock.run());
+	$effect(() => live.start());
 </script>
 
 <a href="#work" class="sr-only focus:not-sr-only">{w.rootLayout.skipToTheWork}</a>
 <Rail counts={data.counts}>
 	<KeysButton />
 	{instantText(clock.ms, data.habit)}
+	{#if data.time.lapse > 1}<br />{w.rootLayout.lapse(data.time.lapse)}{/if}
 </Rail>
 <Strip clocks={data.clocks} habit={data.habit} limits={data.limits} />
 <Shortcuts />
 <UndoLines undos={data.undos} />
+{#if !live.here}<p class="away" role="status">{w.rootLayout.noConnection}</p>{/if}
 {#if navigating.to}<p class="going" role="status">
 		<span class="sr-only">{w.rootLayout.opening}</span>
 	</p>{/if}
@@ -36,6 +43,14 @@
 </main>
 
 <style>
+	.away {
+		max-width: 1296px;
+		margin: 0 auto 12px;
+		padding: 6px 28px;
+		background: var(--mustard-pale);
+		color: var(--mustard);
+		font-weight: 700;
+	}
 	.going {
 		position: fixed;
 		inset: 0 0 auto 0;

@@ -48,6 +48,22 @@ const pack: LabelPack = {
 	}
 };
 
+it('energy and nutrients stand on it only when they were kept with the pack', () => {
+	const nutrition = {
+		energyKj: 2431,
+		energyKcal: 583,
+		proteinG: 34.6,
+		fatG: 38.2,
+		carbohydrateG: 21.7,
+		fibreG: 5
+	};
+	assert.equal(labelContent(pack, metricHabit).facts.length, 2);
+	assert.match(
+		labelContent({ ...pack, nutrition }, metricHabit).facts[2],
+		/about 2430 kJ \(585 kcal\), protein 35 g, fat 38 g, carbohydrate 22 g/
+	);
+});
+
 it('says the same in the units and the order of days of the household', () => {
 	const metric = labelContent(pack, metricHabit);
 	const us = labelContent(pack, usHabit);

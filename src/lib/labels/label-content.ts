@@ -1,5 +1,6 @@
 import { w } from '../present/wording/index.ts';
 import type { CookCard } from '../core/table/cook-card.ts';
+import type { Nutrition } from '../core/foods/nutrition.ts';
 import type { CookOption } from '../core/cooking/convert-cook.ts';
 import { dayText, rangeText } from '../present/time.ts';
 import { lengthText, massText, tempText, type Habit } from '../present/units.ts';
@@ -18,6 +19,7 @@ export interface LabelPack {
 	coreC: number;
 	allergens: readonly string[];
 	addOnDay: string;
+	nutrition?: Nutrition | null;
 	card: Pick<CookCard, 'options'>;
 }
 
@@ -49,7 +51,18 @@ export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 				massText(pack.massKg, habit),
 				pack.state,
 				lengthText(pack.thicknessM, habit)
-			)
+			),
+			...(pack.nutrition
+				? [
+						w.labelContent.nutrition(
+							Math.round(pack.nutrition.energyKj / 10) * 10,
+							Math.round(pack.nutrition.energyKcal / 5) * 5,
+							Math.round(pack.nutrition.proteinG),
+							Math.round(pack.nutrition.fatG),
+							Math.round(pack.nutrition.carbohydrateG)
+						)
+					]
+				: [])
 		],
 		code: pack.code,
 		cookHead: ['', 'thawed', w.labelContent.fromFrozen],

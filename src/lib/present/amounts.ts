@@ -40,6 +40,12 @@ export function lineAmountText(
 	const { quantity, quantityTo } = line;
 	if (quantity === null) return '';
 	const unit = line.unit ?? 'piece';
+	const larger = unit === 'ml' ? 'l' : unit === 'g' ? 'kg' : null;
+	if (larger && quantity >= 1000)
+		return lineAmountText(
+			{ quantity: quantity / 1000, quantityTo: quantityTo && quantityTo / 1000, unit: larger },
+			habit
+		);
 	const measure = measures[unit];
 	const home = ofSystem[unit];
 	const foreign = home !== undefined && home !== habit.system;

@@ -1,5 +1,5 @@
 import type { CoolingView } from '../core/cooling/cooling-view.ts';
-import { twoStageRule } from '../core/safety/two-stage-rule.ts';
+import { ruleGates, twoStageRule } from '../core/safety/two-stage-rule.ts';
 import { durationText } from './time.ts';
 import type { SafetyLimits } from '../core/safety/limits.ts';
 import { lengthText, tempNumber, tempText, type Habit } from './units.ts';
@@ -38,8 +38,8 @@ export function coolingRuleText(
 	habit: Habit
 ): string {
 	const t = (tempC: number) => tempText(tempC, habit);
-	const { startC, firstGateC, secondGateC, coolStartMin } = twoStageRule;
+	const { startC, firstGateC, secondGateC, reheatC } = twoStageRule;
 	if (rule === 'four-hours')
-		return `Food that starts below ${t(startC)} goes to ${t(secondGateC)} within ${durationText(Math.min(coolStartMin, limits.secondGateMin))}.`;
-	return `Cooked food goes from ${tempNumber(startC, habit)} to ${t(firstGateC)} within ${durationText(limits.firstGateMin)} and to ${t(secondGateC)} within ${durationText(limits.secondGateMin)} in all, counted from ${t(startC)}. Above ${t(firstGateC)} as the first time ends and seen then: reheat to ${t(74)} and cool again, once. Seen later, or the second missed: discard.`;
+		return `Food that starts below ${t(startC)} goes to ${t(secondGateC)} within ${durationText(ruleGates(rule, limits)[0].limitMin)}.`;
+	return `Cooked food goes from ${tempNumber(startC, habit)} to ${t(firstGateC)} within ${durationText(limits.firstGateMin)} and to ${t(secondGateC)} within ${durationText(limits.secondGateMin)} in all, counted from ${t(startC)}. Above ${t(firstGateC)} as the first time ends and seen then: reheat to ${t(reheatC)} and cool again, once. Seen later, or the second missed: discard.`;
 }

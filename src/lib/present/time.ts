@@ -27,6 +27,14 @@ export function clockText(ms: number): string {
 	return `${sign}${Math.floor(total / 60)}:${String(total % 60).padStart(2, '0')}`;
 }
 
+/** What is left on a kitchen clock: 4:05 for minutes and seconds, 1 h 12 from an hour on; minus when it has passed. */
+export function countdownText(ms: number): string {
+	const seconds = Math.round(Math.abs(ms) / 1000);
+	if (seconds >= 3600) return `${ms < 0 ? '−' : ''}${durationText(seconds / 60)}`;
+	const sign = ms < 0 && seconds > 0 ? '−' : '';
+	return `${sign}${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+}
+
 /** Months as they are shown; `schemas` reads them back. */
 export const monthNames = [
 	'Jan',

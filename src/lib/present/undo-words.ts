@@ -1,6 +1,14 @@
 /** What an undo line says: what was done, to what. */
 export const undoWords = {
 	'pack-cooked': (what: string) => `${what} is marked cooked and out of the freezer.`,
+	'pack-gone': (what: string) => `${what} is out of the freezer for good.`,
+	'pack-moved': (what: string) => `${what} lies on another shelf.`,
+	'pack-assumed': (what: string) => `What is assumed of ${what} is changed.`,
+	'cook-logged': (what: string) => `How ${what} was cooked is written down.`,
+	'day-changed': (what: string) => `The packing day ${what} is changed.`,
+	'day-removed': (what: string) => `The packing day ${what} is given up.`,
+	'stock-changed': (what: string) => `What is at home of ${what} is changed.`,
+	'price-removed': (what: string) => `${what} is out of the price book.`,
 	'reading-removed': (what: string) => `The reading of ${what} is taken out.`,
 	'cooling-ended': (what: string) => `The cooling of ${what} is ended.`,
 	'dish-changed': (what: string) => `${what} is changed.`,

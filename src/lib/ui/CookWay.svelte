@@ -26,6 +26,8 @@
 		asked,
 		packing,
 		addOnDay,
+		late,
+		inWater = false,
 		label
 	}: {
 		option: CookOption & { comeUpMin: number | null };
@@ -39,6 +41,8 @@
 			known: ConvertInput['known'];
 			reheat: boolean;
 			kind: DishKind;
+			/** how cold a frozen pack goes in */
+			frozenC: number;
 		};
 		packing: {
 			massKg: number;
@@ -48,6 +52,10 @@
 			card: { targetCookMin: { from: number; to: number } };
 		};
 		addOnDay: string;
+		/** what the dish adds late, in words */
+		late: readonly string[];
+		/** it thaws or softens in cold water, not in the refrigerator */
+		inWater?: boolean;
 		/** what the printed label says of this way, when it was computed with other appliances */
 		label?: CookOption;
 	} = $props();
@@ -79,7 +87,10 @@
 				name: w.cookWay.block,
 				value: `${lengthText(packing.lengthM, habit)} × ${lengthText(packing.widthM, habit)} × ${lengthText(packing.thicknessM, habit)}`
 			},
-			{ name: w.cookWay.start, value: tempText(option.state === 'frozen' ? -18 : 4, habit) },
+			{
+				name: w.cookWay.start,
+				value: tempText(option.state === 'frozen' ? asked.frozenC : 4, habit)
+			},
 			{ name: w.cookWay.altitude, value: altitudeText(asked.altitudeM, habit) },
 			...(cooker ? [{ name: w.cookWay.cooker, value: volumeText(cooker.volumeL, habit) }] : []),
 			asked.known
@@ -146,11 +157,23 @@
 		{#if plan}
 			<p>
 				{#if plan.takeOutAtMs !== null}{w.cookWay.outOfTheFreezer}
-					<b>{instantText(plan.takeOutAtMs, habit, nowMs)}</b>{w.cookWay.intoTheRefrigeratorOn}<br
-					/>{/if}
+					<b>{instantText(plan.takeOutAtMs, habit, nowMs)}</b>{inWater
+						? w.cookWay.intoColdWaterOn
+						: w.cookWay.intoTheRefrigeratorOn}<br />{/if}
 				{#if plan.fits}{w.cookWay.switchOnBy}
-					<b>{instantText(plan.startAtMs, habit, nowMs)}</b>.{:else}<b>{w.cookWay.tooLateForThen}</b
-					>{/if}
+					<b>{instantText(plan.startAtMs, habit, nowMs)}</b>.
+					{#if option.totalMin}<span class="quiet">
+							{w.cookWay.readyBetween(
+								instantText(plan.startAtMs + option.totalMin.from * 60_000, habit, nowMs),
+								instantText(plan.startAtMs + option.totalMin.to * 60_000, habit, nowMs)
+							)}{option.goodUntilMin === null
+								? `; ${
+										asked.kind === 'lean-pieces'
+											? w.cookWay.keptHotLean(tempText(60, habit))
+											: w.cookWay.keptHot(tempText(60, habit))
+									}`
+								: `, ${w.cookWay.eatBefore(instantText(plan.startAtMs + option.goodUntilMin * 60_000, habit, nowMs))}.`}</span
+						>{/if}{:else}<b>{w.cookWay.tooLateForThen}</b>{/if}
 			</p>
 		{/if}
 	{:else if shownMin}
@@ -183,5 +206,13 @@
 		</ul>
 	{/if}
 	{#if labelSays !== null}<p><b>{w.cookWay.label(labelSays)}</b></p>{/if}
-	{#if addOnDay && option.advice !== 'refused'}<p>{w.cookWay.onTheDay(addOnDay)}</p>{/if}
+	{#if option.advice !== 'refused'}
+		{#if addOnDay}<p>{w.cookWay.onTheDay(addOnDay)}</p>{/if}
+		{#if late.length > 0}
+			<p><b>{w.late.title}</b></p>
+			<ul class="list-disc pl-5">
+				{#each late as line (line)}<li>{line}</li>{/each}
+			</ul>
+		{/if}
+	{/if}
 </section>

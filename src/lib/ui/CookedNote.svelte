@@ -6,7 +6,18 @@
 	import { clock } from './clock.svelte';
 	import Press from './Press.svelte';
 
-	let { cookedAtMs, habit }: { cookedAtMs: number | null; habit: Habit } = $props();
+	let {
+		pack,
+		habit
+	}: {
+		pack: {
+			status: 'frozen' | 'cooked' | 'given' | 'discarded';
+			cookedAtMs: number | null;
+			reason: string | null;
+		};
+		habit: Habit;
+	} = $props();
+	const word = $derived(pack.status === 'frozen' ? '' : w.cookedNote.says[pack.status]);
 </script>
 
 <form
@@ -16,9 +27,10 @@
 	class="plate no-print mb-4 flex flex-wrap items-center gap-4"
 >
 	<p class="flex-1">
-		<b>{w.cookedNote.cooked}</b>{w.cookedNote.itIsOutOf(
-			cookedAtMs === null ? '' : `, ${instantText(cookedAtMs, habit, clock.ms)}`
-		)}
+		<b>{word}</b>{w.cookedNote.itIsOutOf(
+			pack.cookedAtMs === null ? '' : `, ${instantText(pack.cookedAtMs, habit, clock.ms)}`
+		)}{#if pack.reason}
+			{w.cookedNote.because(pack.reason)}{/if}
 	</p>
 	<Press type="submit">{w.cookedNote.putItBack}</Press>
 </form>

@@ -69,7 +69,7 @@
 </script>
 
 <section
-	class="plate"
+	class="plate self-start"
 	class:wants-caution={!run.endedAtMs && view.verdict === 'at-risk'}
 	class:wants-refused={!run.endedAtMs && view.verdict === 'fail'}
 >

@@ -2,6 +2,7 @@
 	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { dishKindNames } from '$lib/core/tables/dish-kinds';
+	import type { LineCorrection } from '$lib/core/foods/line-correction';
 	import { parseIngredientLines } from '$lib/formats/ingredient-line';
 	import type { Habit } from '$lib/present/units';
 	import { kindWords } from '$lib/present/words';
@@ -10,7 +11,7 @@
 	import { checked } from './checked';
 	import Choice from './Choice.svelte';
 	import Field from './Field.svelte';
-	import LinesTable from './LinesTable.svelte';
+	import LinesEditor from './LinesEditor.svelte';
 	import LongText from './LongText.svelte';
 	import Press from './Press.svelte';
 
@@ -31,6 +32,10 @@
 	// the form keeps its own copy: what is typed is the cook's until it is saved
 	// svelte-ignore state_referenced_locally
 	let typed = $state({ ...values });
+	// svelte-ignore state_referenced_locally
+	let corrections = $state<Record<string, LineCorrection>>(
+		JSON.parse(values.corrections || '{}') as Record<string, LineCorrection>
+	);
 	let errors = $derived(serverErrors);
 	let busy = $state(false);
 	const read = $derived(
@@ -181,7 +186,7 @@
 		<section class="plate">
 			<h2>{w.dishForm.asItIsUnderstood}</h2>
 			{#if read.length > 0}
-				<LinesTable lines={read} {habit} />
+				<LinesEditor lines={read} bind:corrections {habit} />
 			{:else if (typed.lines ?? '').length > longestPaste}
 				<p class="entry-error mt-2">{w.dishForm.tooLongToRead}</p>
 			{:else}

@@ -10,6 +10,8 @@
 
 	const stations = $derived([
 		{ path: '/menu', name: w.rail.menu, live: String(counts.dishes) },
+		{ path: '/shop', name: w.rail.shop, live: '' },
+		{ path: '/prep', name: w.rail.prep, live: '' },
 		{ path: '/cool', name: w.rail.cool, live: counts.cooling ? String(counts.cooling) : '' },
 		{ path: '/pack', name: w.rail.pack, live: '' },
 		{ path: '/freezer', name: w.rail.freezer, live: String(counts.packs) },
@@ -23,11 +25,13 @@
 	<nav aria-label={w.rail.stations}>
 		<ul>
 			{#each stations as station (station.path)}
-				<li>
+				<li class:wants={station.path === '/cool'}>
 					<a href={station.path} aria-current={here(station.path) ? 'page' : undefined}>
 						<span class="hook" aria-hidden="true"></span>
 						<span
-							>{station.name}{#if station.live}&nbsp;<small>{station.live}</small>{/if}</span
+							>{station.name}{#if station.live}<span class="gap">&nbsp;</span><small
+									>{station.live}</small
+								>{/if}</span
 						>
 					</a>
 				</li>
@@ -150,8 +154,8 @@
 			background: var(--steel);
 		}
 		ul {
-			gap: 4px;
-			padding: 0 6px 6px;
+			gap: 3px;
+			padding: 0 4px 6px;
 		}
 		li {
 			flex: 1;
@@ -160,12 +164,17 @@
 		li a[aria-current] {
 			min-width: 0;
 			min-height: 54px;
-			padding: 2px 2px 6px;
-			font-size: 15px;
+			padding: 2px 0 6px;
+			font-size: 14px;
 			justify-content: flex-start;
 		}
+		/* of the numbers only what is cooling matters at the stove */
 		small {
 			font-size: 14px;
+		}
+		li:not(.wants) small,
+		li:not(.wants) .gap {
+			display: none;
 		}
 	}
 </style>

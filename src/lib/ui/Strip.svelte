@@ -1,5 +1,8 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
+	import { untrack } from 'svelte';
+	import { gateDecision, type GateDecision } from '$lib/core/cooling/gate-decision';
+	import { alarm } from './alarm.svelte';
 	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
 	import type { SafetyLimits } from '$lib/core/safety/limits';
 	import { clockText } from '$lib/present/time';
@@ -12,10 +15,28 @@
 		habit,
 		limits
 	}: {
-		clocks: (CoolingFacts & { id: number; name: string; place: keyof typeof placeWords })[];
+		clocks: (CoolingFacts & {
+			id: number;
+			name: string;
+			place: keyof typeof placeWords;
+			reheatOfId: number | null;
+		})[];
 		habit: Habit;
 		limits: SafetyLimits;
 	} = $props();
+
+	/** What a run wants at once; null: nothing yet. */
+	const acts: Record<GateDecision['code'], string | null> = {
+		'on-the-way': null,
+		'help-it': null,
+		'measure-now': w.strip.measureNow,
+		'reheat-once': w.strip.reheat,
+		discard: w.strip.discard,
+		cold: null
+	};
+	$effect(() => {
+		for (const { run, act } of shown) if (act) untrack(() => alarm.ringOnce(`${run.id} ${act}`));
+	});
 
 	/** Those that want a hand first. */
 	const shown = $derived(
@@ -23,18 +44,21 @@
 			.map((run) => {
 				const view = coolingView(run, clock.ms, limits);
 				const left = view.next ? view.next.dueAtMs - clock.ms : null;
-				return { run, view, left, wants: view.verdict !== 'pass' || (left !== null && left < 0) };
+				const { code } = gateDecision(run, clock.ms, limits, view);
+				const act = acts[code];
+				return { run, view, left, act, wants: view.verdict !== 'pass' || act !== null };
 			})
 			.sort((a, b) => Number(b.wants) - Number(a.wants))
 	);
 </script>
 
 <div class="strip no-print" aria-label={w.strip.runningClocks} role="region">
-	{#each shown as { run, view, left, wants } (run.id)}
+	{#each shown as { run, view, left, act, wants } (run.id)}
 		<a href="/cool/{run.id}" class="tag" class:wants>
 			<span>{run.name} · {placeWords[run.place]}</span>
 			<b>
-				{w.strip.about(tempText(view.nowC, habit))}{#if view.next && left !== null},
+				{#if act}{act}:
+				{/if}{w.strip.about(tempText(view.nowC, habit))}{#if view.next && left !== null},
 					{left < 0 ? w.strip.gatePassedBy : w.strip.gateIn}
 					{clockText(Math.abs(left))}{:else}{w.strip.cold}{/if}
 			</b>

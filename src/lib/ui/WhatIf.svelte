@@ -1,7 +1,8 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
 	import type { AsIf } from '$lib/core/table/as-if';
 	import type { Habit } from '$lib/present/habit';
-	import { lengthText, massText } from '$lib/present/units';
+	import { lengthText, massText, volumeText } from '$lib/present/units';
 	import { w } from '$lib/present/wording';
 	import Choice from './Choice.svelte';
 	import Press from './Press.svelte';
@@ -11,13 +12,22 @@
 		change = $bindable(),
 		packed,
 		habit,
-		note
+		note,
+		kept
 	}: {
 		/** null: as it was packed */
 		change: AsIf | null;
-		packed: { thicknessM: number; massKg: number; lengthM: number };
+		packed: {
+			thicknessM: number;
+			massKg: number;
+			lengthM: number;
+			mobility: number;
+			liquidKg: number;
+		};
 		habit: Habit;
 		note: string;
+		/** what is kept of this pack already */
+		kept: AsIf | null;
 	} = $props();
 
 	const now = $derived<AsIf>(
@@ -91,6 +101,39 @@
 					{ value: 'side-by-side', name: w.whatIf.sideBySide }
 				]}
 			/>
+		{/if}
+		<details class="w-full">
+			<summary class="entry-label" style="display: list-item; cursor: pointer"
+				>{w.whatIf.more}</summary
+			>
+			<div class="flex flex-wrap gap-x-6">
+				{@render slider({
+					label: w.whatIf.looseness,
+					shown: w.whatIf.loose(now.mobility ?? packed.mobility),
+					range: [10, 50, 1],
+					value: (now.mobility ?? packed.mobility) * 10,
+					moved: (tenths) => set({ mobility: tenths / 10 })
+				})}
+				{@render slider({
+					label: w.whatIf.liquid,
+					shown: volumeText(now.liquidKg ?? packed.liquidKg, habit),
+					range: [0, 1000, 50],
+					value: (now.liquidKg ?? packed.liquidKg) * 1000,
+					moved: (grams) => set({ liquidKg: grams / 1000 })
+				})}
+			</div>
+		</details>
+		{#if change || kept}
+			<form
+				method="POST"
+				action="?/assume"
+				use:enhance={() =>
+					({ update }) =>
+						update({ reset: false })}
+			>
+				<input type="hidden" name="assumed" value={change ? JSON.stringify(change) : ''} />
+				<Press type="submit">{change ? w.whatIf.keep : w.whatIf.forget}</Press>
+			</form>
 		{/if}
 		{#if change}
 			<Slab thicknessM={now.thicknessM} lengthM={packed.lengthM} {habit} planned />

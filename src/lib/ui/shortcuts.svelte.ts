@@ -35,10 +35,12 @@ const click = (selector: string) => () => document.querySelector<HTMLElement>(se
 /** Every key of the application, in the order the list shows them. */
 export const shortcuts: readonly Shortcut[] = [
 	{ key: '1', does: w.shortcutKeys.menu, run: to('/menu') },
-	{ key: '2', does: w.shortcutKeys.cool, run: to('/cool') },
-	{ key: '3', does: w.shortcutKeys.pack, run: to('/pack') },
-	{ key: '4', does: w.shortcutKeys.freezer, run: to('/freezer') },
-	{ key: '5', does: w.shortcutKeys.table, run: to('/table') },
+	{ key: '2', does: w.shortcutKeys.shop, run: to('/shop') },
+	{ key: '3', does: w.shortcutKeys.prep, run: to('/prep') },
+	{ key: '4', does: w.shortcutKeys.cool, run: to('/cool') },
+	{ key: '5', does: w.shortcutKeys.pack, run: to('/pack') },
+	{ key: '6', does: w.shortcutKeys.freezer, run: to('/freezer') },
+	{ key: '7', does: w.shortcutKeys.table, run: to('/table') },
 	{ key: '0', does: w.shortcutKeys.household, run: to('/household') },
 	{ key: 'd', does: w.shortcutKeys.writeADish, run: to('/menu/new') },
 	{ key: 'k', does: w.shortcutKeys.startCooling, run: to('/cool/new') },
@@ -47,6 +49,8 @@ export const shortcuts: readonly Shortcut[] = [
 		does: w.shortcutKeys.findAPackBy,
 		run: () => void goto('/freezer').then(() => document.getElementById('code')?.focus())
 	},
+	{ key: 'b', does: w.shortcutKeys.beginNext, run: click('[data-begin]') },
+	{ key: 'e', does: w.shortcutKeys.endFirst, run: click('[data-finish]') },
 	{ key: 'u', does: w.shortcutKeys.undoTheLastThing, run: click('[data-undo]') },
 	{
 		key: 'w',

@@ -1,4 +1,4 @@
-import type { ConvertInput, CookCurve, CookOption, Method, State } from '$lib/core';
+import type { ConvertInput, CookCurve, CookOption, LikelyTimes, Method, State } from '$lib/core';
 import { waysClient } from '$lib/workers/ways-client';
 
 /** One key a way, whatever order its fields came in from the database. */
@@ -7,13 +7,20 @@ export const methodKey = (method: Method) => JSON.stringify(Object.entries(metho
 /** Ways to cook a pack and their curves, as a worker computes them: `options` null while those of the card count. */
 export class Ways {
 	options = $state<CookOption[] | null>(null);
+	/** likely times that came before their ranges */
+	likely = $state<LikelyTimes[]>([]);
 	curves = $state<Record<string, CookCurve | null>>({});
 	busy = $state(false);
 	failed = $state<string | null>(null);
 	private readonly client = waysClient((reply) => {
 		switch (reply.kind) {
+			case 'likely':
+				this.likely = [...this.likely, reply.times];
+				return;
 			case 'option':
 				this.options = [...(this.options ?? []), reply.option];
+				return;
+			case 'timer':
 				return;
 			case 'curve':
 				this.curves[methodKey(reply.method)] = reply.curve;
@@ -53,6 +60,7 @@ export class Ways {
 
 	private begin(): void {
 		this.curves = {};
+		this.likely = [];
 		this.failed = null;
 		this.busy = true;
 	}

@@ -1,13 +1,32 @@
-import type { CookCurve, CookOption, ConvertInput, Method, State } from '../core/index.ts';
+import type {
+	CookCurve,
+	CookOption,
+	ConvertInput,
+	LikelyTimes,
+	Method,
+	State
+} from '../core/index.ts';
+import type { LearnedAppliances, LearnInput } from '../core/cooking/learn-from-cooks.ts';
+import type { DelayedStart, delayedStart } from '../core/table/delayed-start.ts';
 import type { CookCard, CookCardInput } from '../core/table/cook-card.ts';
+import type { CoolingWay, CoolingWaysInput, coolingWays } from '../core/cooling/cooling-ways.ts';
+import type { PlanDayInput, PlannedDay } from '../core/schedule/plan-day.ts';
 
 /** One version of the messages between a client and a worker; both sides are built together. */
-export interface CardRequest {
-	id: number;
-	input: CookCardInput;
-}
-export type CardReply =
-	{ id: number; ok: true; card: CookCard } | { id: number; ok: false; message: string };
+export type CoreJob =
+	| { job: 'card'; input: CookCardInput; answer: CookCard }
+	| { job: 'learn'; input: LearnInput; answer: LearnedAppliances }
+	| { job: 'plan-day'; input: PlanDayInput; answer: PlannedDay }
+	| { job: 'cooling-ways'; input: CoolingWaysInput; answer: ReturnType<typeof coolingWays> }
+	| { job: 'cooling-choice'; input: CoolingWaysInput; answer: CoolingWay };
+export type CoreJobName = CoreJob['job'];
+export type InputOf<J extends CoreJobName> = Extract<CoreJob, { job: J }>['input'];
+export type AnswerOf<J extends CoreJobName> = Extract<CoreJob, { job: J }>['answer'];
+export type CoreRequest = {
+	[J in CoreJobName]: { id: number; job: J; input: InputOf<J> };
+}[CoreJobName];
+export type CoreReply =
+	{ id: number; ok: true; answer: CoreJob['answer'] } | { id: number; ok: false; message: string };
 
 /** A pack as it is, or as if it were thicker, heavier, thawed: asked by a screen, the newest request wins. */
 export interface WaysRequest {
@@ -16,9 +35,14 @@ export interface WaysRequest {
 	/** ways already known, whose curves alone are wanted; null: compute them */
 	known: { method: Method; setMin: number }[] | null;
 	convert: ConvertInput;
+	/** a slow cooker on a timer: that alone is answered */
+	timer?: Omit<Parameters<typeof delayedStart>[0], 'convert' | 'state'>[];
 }
 export type WaysReply =
+	/** first the likely times of every way, their ranges after */
+	| { id: number; kind: 'likely'; times: LikelyTimes }
 	| { id: number; kind: 'option'; option: CookOption }
+	| { id: number; kind: 'timer'; setting: 'low' | 'high'; answer: DelayedStart }
 	| { id: number; kind: 'curve'; method: Method; curve: CookCurve | null }
 	/** all of them: those that are refused now name the nearest good way */
 	| { id: number; kind: 'settled'; options: CookOption[] }

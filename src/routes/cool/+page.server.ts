@@ -1,7 +1,6 @@
 import { endedCoolings, runningCoolings } from '$lib/server/repos/cooling';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, depends }) => {
-	depends('almacen:clocks');
+export const load: PageServerLoad = async ({ locals }) => {
 	return { running: await runningCoolings(locals.db), ended: await endedCoolings(locals.db, 8) };
 };

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
+	import { alarm } from '$lib/ui/alarm.svelte';
 	import { clock } from '$lib/ui/clock.svelte';
 	import { coolingView } from '$lib/core/cooling/cooling-view';
 	import { instantText } from '$lib/present/time';
@@ -19,9 +20,17 @@
 		{#if data.running.length === 0}{w.cool.nothingIsCooling}{:else if data.running.length === 1}{w
 				.cool.oneVesselCooling}{:else}{w.cool.vesselsCooling(data.running.length)}{/if}
 	</h1>
-	<Press href="/cool/new" first={data.running.length === 0}>{w.cool.startCooling}</Press>
+	<div class="flex flex-wrap gap-3">
+		{#if data.running.length > 0}
+			<Press onclick={() => (alarm.on ? alarm.switchOff() : void alarm.switchOn())}
+				>{alarm.on ? w.runSheet.soundOff : w.runSheet.soundOn}</Press
+			>
+		{/if}
+		<Press href="/cool/new" first={data.running.length === 0}>{w.cool.startCooling}</Press>
+	</div>
 </div>
 
+{#if data.running.length > 0}<p class="quiet mb-3">{w.cool.locked}</p>{/if}
 {#if data.running.length === 0}
 	<section class="plate">
 		<p>

@@ -2,10 +2,11 @@ import { backupText } from '$lib/formats/backup';
 import { dayIn } from '$lib/present/time';
 import { exportAll } from '$lib/server/repos/backup';
 import { getHousehold } from '$lib/server/repos/household';
+import { nowMs as serverMs } from '$lib/server/now';
 
 /** Everything as one file (docs/export-format.md). */
 export const GET = async ({ locals }) => {
-	const nowMs = Date.now();
+	const nowMs = serverMs();
 	const { timeZone } = await getHousehold(locals.db);
 	return new Response(backupText(await exportAll(locals.db, nowMs)), {
 		headers: {

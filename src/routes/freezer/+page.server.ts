@@ -4,12 +4,13 @@ import { readPackCode } from '$lib/core/packing/pack-code';
 import { dayIn } from '$lib/present/time';
 import { frozenPacks, packByCode } from '$lib/server/repos/packs';
 import { getHousehold, listFreezers } from '$lib/server/repos/household';
+import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
 	packs: await frozenPacks(locals.db),
 	freezers: await listFreezers(locals.db),
-	today: dayIn(Date.now(), (await getHousehold(locals.db)).timeZone)
+	today: dayIn(nowMs(), (await getHousehold(locals.db)).timeZone)
 });
 
 export const actions: Actions = {

@@ -12,6 +12,7 @@ import {
 	changeHousehold,
 	kitchenValues
 } from '$lib/server/services/save-household';
+import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
@@ -24,7 +25,7 @@ export const actions: Actions = {
 		const raw = rawFields(await request.formData());
 		const form = readForm(kitchenSchema(habitOf(await getHousehold(locals.db))), raw);
 		if (!form.ok) return fail(400, { part: 'kitchen', errors: form.errors, typed: raw });
-		await changeHousehold(locals.db, kitchenValues(form.value), Date.now());
+		await changeHousehold(locals.db, kitchenValues(form.value), nowMs());
 		return { part: 'kitchen', saved: true };
 	},
 	appliances: async ({ request, locals }) => {
@@ -32,7 +33,7 @@ export const actions: Actions = {
 		const house = await getHousehold(locals.db);
 		const form = readForm(appliancesSchema(habitOf(house)), raw);
 		if (!form.ok) return fail(400, { part: 'appliances', errors: form.errors, typed: raw });
-		await changeHousehold(locals.db, applianceValues(form.value, house), Date.now());
+		await changeHousehold(locals.db, applianceValues(form.value, house), nowMs());
 		return { part: 'appliances', saved: true };
 	},
 	freezer: async ({ request, locals }) => {
@@ -40,14 +41,14 @@ export const actions: Actions = {
 		const id = rowId(raw.id ?? null) || undefined;
 		const form = readForm(freezerSchema(habitOf(await getHousehold(locals.db))), raw);
 		if (!form.ok) return fail(400, { part: 'freezer', errors: form.errors, typed: raw });
-		const written = await writeFreezer(locals.db, form.value, Date.now(), id);
+		const written = await writeFreezer(locals.db, form.value, nowMs(), id);
 		if (!written.ok)
 			return fail(400, { part: 'freezer', errors: { shelves: written.message }, typed: raw });
 		return { part: 'freezer', saved: true };
 	},
 	removeFreezer: async ({ request, locals }) => {
 		const id = rowId((await request.formData()).get('id'));
-		const removed = await removeFreezer(locals.db, id, Date.now());
+		const removed = await removeFreezer(locals.db, id, nowMs());
 		if (!removed.ok) return fail(400, { part: 'freezers', errors: { freezer: removed.message } });
 		return { part: 'freezers', saved: true };
 	},
@@ -64,7 +65,7 @@ export const actions: Actions = {
 			});
 		const read = readBackup(await file.text());
 		if (!read.ok) return fail(400, { part: 'readBack', errors: { file: read.message } });
-		const done = await readBackIn(locals.db, locals.copies, read.backup, Date.now());
+		const done = await readBackIn(locals.db, locals.copies, read.backup, nowMs());
 		if (!done.ok) return fail(400, { part: 'readBack', errors: { file: done.message } });
 		redirect(303, '/freezer');
 	}

@@ -1,19 +1,66 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
+	import { enhance } from '$app/forms';
+	import { dayIn, dayText } from '$lib/present/time';
+	import { daySchema } from '$lib/schemas/menu-day';
+	import { checked } from '$lib/ui/checked';
+	import { clock } from '$lib/ui/clock.svelte';
+	import Field from '$lib/ui/Field.svelte';
 	import { kindWords } from '$lib/present/words';
 	import Press from '$lib/ui/Press.svelte';
 	import Word from '$lib/ui/Word.svelte';
 	import type { PageProps } from './$types';
 
-	let { data }: PageProps = $props();
+	let { data, form }: PageProps = $props();
+	let errors = $derived<Record<string, string>>(form?.errors ?? {});
+	let onDay = $state('');
+	const today = $derived(dayIn(clock.ms, data.habit.timeZone));
 </script>
 
 <svelte:head><title>{w.menu.menuAlmacen}</title></svelte:head>
 
+{#if data.dishes.length > 0}
+	<section class="plate mb-5 flex flex-wrap items-start gap-x-8 gap-y-3">
+		<div class="grow">
+			<h2>{w.menuDay.days}</h2>
+			{#each data.days as day (day.id)}
+				<p class="py-1">
+					<a class="font-bold" href="/menu/day/{day.id}">{dayText(day.onDay, data.habit)}</a>
+					<span class="quiet">{w.menuDay.dishes(day.dishCount)}</span>
+				</p>
+			{:else}
+				<p class="quiet">{w.menuDay.noneYet}</p>
+			{/each}
+		</div>
+		<form
+			method="POST"
+			action="?/plan"
+			class="tape flex flex-wrap items-end gap-3 p-3"
+			novalidate
+			use:enhance={checked(
+				() => daySchema(data.habit, today),
+				(found) => (errors = found)
+			)}
+		>
+			<Field
+				name="onDay"
+				label={w.menuDay.onDay}
+				bind:value={onDay}
+				error={errors.onDay}
+				placeholder={dayText(today, data.habit)}
+			/>
+			<Press type="submit">{w.menuDay.plan}</Press>
+		</form>
+	</section>
+{/if}
+
 <section class="plate">
 	<div class="flex flex-wrap items-center justify-between gap-3">
 		<h1>{data.dishes.length === 1 ? w.menu.oneDish : `${data.dishes.length} dishes`}</h1>
-		<Press href="/menu/new" first={data.dishes.length === 0}>{w.menu.writeADish}</Press>
+		<div class="flex flex-wrap gap-3">
+			<Press href="/menu/import">{w.recipeImport.title}</Press>
+			<Press href="/menu/new" first={data.dishes.length === 0}>{w.menu.writeADish}</Press>
+		</div>
 	</div>
 	{#if data.dishes.length === 0}
 		<p class="mt-3">{w.menu.startWithTheDish}</p>

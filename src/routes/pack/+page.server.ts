@@ -8,6 +8,7 @@ import { allDishes } from '$lib/server/repos/dishes';
 import { getHousehold, listFreezers } from '$lib/server/repos/household';
 import { recentPackings } from '$lib/server/repos/packs';
 import { packDish, type PackingRequest } from '$lib/server/services/pack-dish';
+import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
@@ -15,7 +16,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const run = await getCooling(locals.db, rowId(url.searchParams.get('run')));
 	const dishes = await allDishes(locals.db);
 	return {
-		today: dayIn(Date.now(), house.timeZone),
+		today: dayIn(nowMs(), house.timeZone),
 		dishes: dishes.map(({ id, name, servings, state, facts }) => ({
 			id,
 			name,
@@ -36,9 +37,9 @@ export const actions: Actions = {
 	default: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());
 		const house = await getHousehold(locals.db);
-		const form = readForm(packingSchema(house, dayIn(Date.now(), house.timeZone)), raw);
+		const form = readForm(packingSchema(house, dayIn(nowMs(), house.timeZone)), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
-		const packed = await packDish(locals.db, locals.computeCard, form.value as PackingRequest);
+		const packed = await packDish(locals.db, locals.compute, form.value as PackingRequest);
 		if (!packed.ok) return fail(400, { errors: { [packed.field]: packed.message }, typed: raw });
 		redirect(303, `/pack/${packed.packingId}`);
 	}

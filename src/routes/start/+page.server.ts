@@ -4,6 +4,7 @@ import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold, habitOf, listFreezers, saveHousehold } from '$lib/server/repos/household';
 import { writeFreezer } from '$lib/server/services/change-freezer';
 import { applianceValues, kitchenValues } from '$lib/server/services/save-household';
+import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
@@ -34,12 +35,12 @@ export const actions: Actions = {
 		const raw = rawFields(await request.formData());
 		const form = readForm(freezerSchema(habitOf(await getHousehold(locals.db))), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
-		await writeFreezer(locals.db, form.value, Date.now());
-		await saveHousehold(locals.db, { settledAtMs: Date.now() });
+		await writeFreezer(locals.db, form.value, nowMs());
+		await saveHousehold(locals.db, { settledAtMs: nowMs() });
 		redirect(303, '/menu/new');
 	},
 	later: async ({ locals }) => {
-		await saveHousehold(locals.db, { settledAtMs: Date.now() });
+		await saveHousehold(locals.db, { settledAtMs: nowMs() });
 		redirect(303, '/menu');
 	}
 };

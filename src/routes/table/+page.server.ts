@@ -1,14 +1,17 @@
+import { containers } from '$lib/core/tables/containers';
+import { thawRoutes } from '$lib/core/table/thaw-routes';
 import { whenToStart } from '$lib/core/table/when-to-start';
 import { timeOfDayText } from '$lib/present/time';
 import { nextClockTime } from '$lib/server/serve-time';
 import { cardsOf, frozenPacks } from '$lib/server/repos/packs';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { nowMs as serverMs } from '$lib/server/now';
 import type { PageServerLoad } from './$types';
 
 const usualDinner = '18:30';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
-	const nowMs = Date.now();
+	const nowMs = serverMs();
 	const house = await getHousehold(locals.db);
 	const { timeZone } = house;
 	const dinner = timeOfDayText(usualDinner, habitOf(house));
@@ -26,25 +29,25 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	);
 	const ways = firsts.map((pack) => {
 		const card = cards.get(pack.packingId);
-		const possible = (card?.options ?? []).flatMap((option) => {
-			const plan = whenToStart({
-				option,
-				thawedMin: card?.thaw.refrigerator.thawedMin ?? null,
-				serveAtMs: serveMs,
-				nowMs
-			});
-			return plan?.fits && option.totalMin
-				? [
-						{
-							method: option.method,
-							state: option.state,
-							advice: option.advice,
-							totalMin: option.totalMin,
-							...plan
-						}
-					]
-				: [];
-		});
+		const routes = card ? thawRoutes(card, containers[pack.packing.container].pan) : [];
+		const possible = routes.flatMap(({ name, beforeMin, refused, options }) =>
+			refused
+				? []
+				: options.flatMap((option) => {
+						const plan = whenToStart({ option, beforeMin, serveAtMs: serveMs, nowMs });
+						return plan?.fits && option.totalMin
+							? [
+									{
+										method: option.method,
+										route: name,
+										advice: option.advice,
+										totalMin: option.totalMin,
+										...plan
+									}
+								]
+							: [];
+					})
+		);
 		possible.sort(
 			(a, b) =>
 				Number(a.advice !== 'good') - Number(b.advice !== 'good') || a.totalMin.to - b.totalMin.to

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
 	import { durationText, instantText } from '$lib/present/time';
-	import { methodText, stateText } from '$lib/present/words';
+	import { methodText } from '$lib/present/words';
+	import { routeText } from '$lib/ui/route-text';
 	import Field from '$lib/ui/Field.svelte';
 	import Press from '$lib/ui/Press.svelte';
 	import Slab from '$lib/ui/Slab.svelte';
@@ -58,7 +59,7 @@
 							>{w.table.packs(alike)}</span
 						>{/if}<br />
 					{#if best}
-						{methodText(best.method, data.habit)}, {stateText(best.state)} · {durationText(
+						{methodText(best.method, data.habit)}, {routeText(best.route)} · {durationText(
 							best.totalMin.to
 						)}<br />
 						<span class="quiet">

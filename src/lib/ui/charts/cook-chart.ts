@@ -1,4 +1,4 @@
-import type { Chart as ChartType, Plugin } from 'chart.js';
+import type { Plugin } from 'chart.js';
 import { dangerC } from '$lib/core/cooking/doneness';
 import type { Habit } from '$lib/present/habit';
 import { instantText } from '$lib/present/time';
@@ -6,6 +6,7 @@ import { tempNumber, tempText } from '$lib/present/units';
 import { w } from '$lib/present/wording';
 import { rulerTickMin } from '../ruler-span';
 import { colour, pale } from './palette';
+import { temperatureChart } from './temperature-chart';
 
 export interface CookLine {
 	name: string;
@@ -78,74 +79,21 @@ const datasets = ({ lines, serveAtMs }: CookChartInput) =>
 	}));
 
 /** Draws the core temperatures of several ways on one axis of time that ends at serving. `read` is asked again at each update. */
-export async function cookChart(canvas: HTMLCanvasElement, read: () => CookChartInput) {
-	const { Chart, Legend, LineController, LineElement, PointElement, LinearScale } =
-		await import('chart.js');
-	Chart.register(Legend, LineController, LineElement, PointElement, LinearScale);
-	const font = { size: 14, family: getComputedStyle(document.body).fontFamily };
-	const chart: ChartType<'line', { x: number; y: number }[]> = new Chart(canvas, {
-		type: 'line',
-		data: { datasets: datasets(read()) },
-		options: {
-			animation: false,
-			responsive: true,
-			maintainAspectRatio: false,
-			parsing: false,
-			events: [],
-			layout: { padding: { right: 18 } },
-			scales: {
-				x: {
-					type: 'linear',
-					min: -read().spanMin,
-					max: 0,
-					grid: { display: false },
-					border: { color: colour('rim'), width: 2 },
-					afterBuildTicks: (scale) => {
-						const step = rulerTickMin(read().spanMin);
-						scale.ticks = [];
-						for (let at = 0; at >= -read().spanMin; at -= step) scale.ticks.unshift({ value: at });
-					},
-					ticks: {
-						color: colour('soft'),
-						font,
-						callback: (value) =>
-							instantText(read().serveAtMs + Number(value) * minuteMs, read().habit)
-					}
-				},
-				y: {
-					min: -20,
-					max: 112,
-					grid: { color: colour('hair'), drawTicks: false },
-					border: { display: false },
-					afterBuildTicks: (scale) => {
-						scale.ticks = [-18, 5, 60, 100].map((value) => ({ value }));
-					},
-					ticks: {
-						color: colour('soft'),
-						font,
-						autoSkip: false,
-						callback: (value) => tempNumber(Number(value), read().habit)
-					}
-				}
-			},
-			plugins: {
-				legend: {
-					position: 'bottom',
-					align: 'start',
-					labels: { color: colour('ink'), font, boxHeight: 2, boxWidth: 34 }
-				},
-				tooltip: { enabled: false }
-			}
+export function cookChart(canvas: HTMLCanvasElement, read: () => CookChartInput) {
+	return temperatureChart(canvas, {
+		datasets: () => datasets(read()),
+		x: () => ({ min: -read().spanMin, max: 0 }),
+		xTicks: () => {
+			const { spanMin } = read();
+			const ticks: number[] = [];
+			for (let at = 0; at >= -spanMin; at -= rulerTickMin(spanMin)) ticks.unshift(at);
+			return ticks;
 		},
+		xText: (minute) => instantText(read().serveAtMs + minute * minuteMs, read().habit),
+		y: { min: -20, max: 112 },
+		yTicks: [-18, 5, 60, 100],
+		habit: () => read().habit,
+		paddingRight: 18,
 		plugins: [marks(read)]
 	});
-	return {
-		update() {
-			chart.data.datasets = datasets(read());
-			const { x } = chart.options.scales ?? {};
-			if (x) x.min = -read().spanMin;
-			chart.update('none');
-		},
-		destroy: () => chart.destroy()
-	};
 }

@@ -1,5 +1,9 @@
 import { w } from '$lib/present/wording';
-import { error, fail } from '@sveltejs/kit';
+import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
+import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
+import { gateDecision } from '$lib/core/cooling/gate-decision';
+import { limitsFrom } from '$lib/core/safety/limits';
+import { readThermometerCsv } from '$lib/formats/thermometer-csv';
 import { instantText } from '$lib/present/time';
 import { tempText } from '$lib/present/units';
 import { undoable } from '$lib/server/undo/undoable';
@@ -7,20 +11,47 @@ import { readingSchema } from '$lib/schemas/cooling';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import {
 	addReading,
+	addReadings,
 	getCooling,
 	getReading,
+	setCooling,
 	setCoolingEnd,
 	setReadingRemoved
 } from '$lib/server/repos/cooling';
 import { rowId } from '$lib/server/row-id';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { fetchReadings } from '$lib/server/probes/follow-probes';
+import { knownProbes } from '$lib/server/probes/thermometer-client';
+import { coolAgain, coolingHelps, discardRun } from '$lib/server/services/cooling-decisions';
+import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params, locals, depends }) => {
-	depends('almacen:clocks');
+/** The run of the page, with the household's limits. */
+async function runOf({
+	params,
+	locals
+}: Pick<RequestEvent, 'locals'> & { params: { id: string } }) {
 	const run = await getCooling(locals.db, Number(params.id));
 	if (!run) error(404);
-	return { run };
+	const house = await getHousehold(locals.db);
+	return { run, house, limits: limitsFrom(house.limits) };
+}
+
+export const load: PageServerLoad = async ({ params, locals }) => {
+	const { run, limits } = await runOf({ params, locals });
+	const at = nowMs();
+	const decision = gateDecision(run, at, limits);
+	const wantsHelp = run.endedAtMs === null && decision.code === 'help-it';
+	return {
+		run,
+		// comes after the page: it takes the core a moment
+		helps: wantsHelp
+			? coolingHelps(locals.compute, run, at, limits).then((ways) =>
+					ways.map(({ name, vesselKind, coldMin, iceKg }) => ({ name, vesselKind, coldMin, iceKg }))
+				)
+			: null,
+		probes: run.endedAtMs === null ? await knownProbes() : null
+	};
 };
 
 export const actions: Actions = {
@@ -29,8 +60,35 @@ export const actions: Actions = {
 		const form = readForm(readingSchema(await getHousehold(locals.db)), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
 		const runId = Number(params.id);
-		const id = await addReading(locals.db, { runId, atMs: Date.now(), tempC: form.value.tempC });
+		const id = await addReading(locals.db, { runId, atMs: nowMs(), tempC: form.value.tempC });
 		return { added: id };
+	},
+	file: async ({ request, locals, params }) => {
+		const { run, house } = await runOf({ params, locals });
+		const file = (await request.formData()).get('file');
+		if (!(file instanceof File) || file.size === 0)
+			return fail(400, { errors: { file: w.probes.noFile } });
+		const { rows, problems } = readThermometerCsv(await file.text(), run, habitOf(house));
+		const fresh = await addReadings(locals.db, run.id, 'file', rows);
+		return { read: { fresh, twice: rows.length - fresh, problems: problems.slice(0, 20) } };
+	},
+	probe: async ({ request, locals, params }) => {
+		const raw = rawFields(await request.formData());
+		const probe = raw.probe ? raw.probe.slice(0, 40) : null;
+		await setCooling(locals.db, Number(params.id), { probe });
+		if (probe) await fetchReadings(locals.db);
+	},
+	discard: async ({ locals, params }) => {
+		const { run, limits } = await runOf({ params, locals });
+		await discardRun(locals.db, run, nowMs(), limits);
+	},
+	reheated: async ({ request, locals, params }) => {
+		const { run, limits } = await runOf({ params, locals });
+		const raw = rawFields(await request.formData());
+		const way = coolingWayNames.find((name) => name === raw.way) ?? 'pot-ice-bath-stirred';
+		if (run.endedAtMs !== null || run.reheatOfId !== null) error(409, w.gates.whyReheated);
+		const next = await coolAgain(locals.db, locals.compute, run, { way, nowMs: nowMs(), limits });
+		redirect(303, `/cool/${next}`);
 	},
 	removeReading: async ({ request, locals }) => {
 		const readingId = rowId((await request.formData()).get('id'));
@@ -39,15 +97,14 @@ export const actions: Actions = {
 		const habit = habitOf(await getHousehold(locals.db));
 		const what = `${tempText(reading.tempC, habit)}, ${instantText(reading.atMs, habit)}`;
 		const action = { kind: 'reading-removed', readingId } as const;
-		await undoable(locals.db, { action, what, atMs: Date.now() }, async (tx) => {
+		await undoable(locals.db, { action, what, atMs: nowMs() }, async (tx) => {
 			await setReadingRemoved(tx, readingId, true);
 			return true;
 		});
 	},
 	end: async ({ locals, params }) => {
-		const run = await getCooling(locals.db, Number(params.id));
-		if (!run) error(404);
-		const atMs = Date.now();
+		const { run } = await runOf({ params, locals });
+		const atMs = nowMs();
 		const action = { kind: 'cooling-ended', runId: run.id } as const;
 		await undoable(locals.db, { action, what: run.name, atMs }, async (tx) => {
 			await setCoolingEnd(tx, run.id, atMs);

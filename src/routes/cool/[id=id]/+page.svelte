@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { invalidate } from '$app/navigation';
 	import { instantText } from '$lib/present/time';
 	import { tempText } from '$lib/present/units';
 	import { standingLine } from '$lib/present/words';
@@ -9,6 +8,10 @@
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/checked';
 	import { clock } from '$lib/ui/clock.svelte';
+	import { coolingView } from '$lib/core/cooling/cooling-view';
+	import GateAdvice from '$lib/ui/cooling/GateAdvice.svelte';
+	import ProbeEntry from '$lib/ui/cooling/ProbeEntry.svelte';
+	import Word from '$lib/ui/Word.svelte';
 	import CoolingPlate from '$lib/ui/CoolingPlate.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import Press from '$lib/ui/Press.svelte';
@@ -16,15 +19,20 @@
 
 	let { data, form }: PageProps = $props();
 	const run = $derived(data.run);
+	const doubtful = $derived(
+		new Set(
+			coolingView(run, clock.ms, data.limits).doubtful.map(({ minute }) =>
+				Math.round(run.startedAtMs + minute * 60_000)
+			)
+		)
+	);
+	const shownMost = 60;
+	const latest = $derived(run.readings.slice(-shownMost).reverse());
 	let reading = $state('');
 	let errors = $state<Record<string, string>>({});
 	$effect(() => {
 		errors = form && 'errors' in form && form.errors ? form.errors : {};
 		if (form && 'added' in form) reading = '';
-	});
-	$effect(() => {
-		const timer = setInterval(() => void invalidate('almacen:clocks'), 60_000);
-		return () => clearInterval(timer);
 	});
 </script>
 
@@ -35,6 +43,7 @@
 		<p class="quiet mt-2">{standingLine}</p>
 	</CoolingPlate>
 	<div class="grid content-start gap-5">
+		<GateAdvice {run} helps={data.helps} limits={data.limits} habit={data.habit} />
 		{#if run.endedAtMs}
 			<section class="plate grid gap-3">
 				<p>{w.coolOne.ended(instantText(run.endedAtMs, data.habit, clock.ms))}</p>
@@ -68,6 +77,14 @@
 					/>
 					<Press type="submit" first>{w.coolOne.noteIt}</Press>
 				</form>
+				<ProbeEntry
+					runId={run.id}
+					probe={run.probe}
+					probes={data.probes}
+					doubtful={doubtful.size}
+					answer={form && 'read' in form ? form.read : undefined}
+					error={errors.file}
+				/>
 			</section>
 			<section class="plate grid grid-cols-2 gap-3">
 				<Press href="/pack?run={run.id}">{w.coolOne.packIt}</Press>
@@ -77,7 +94,7 @@
 			</section>
 		{/if}
 		<section class="plate">
-			<h2>{w.coolOne.readings}</h2>
+			<h2>{w.coolOne.readings} ({run.readings.length})</h2>
 			{#if run.readings.length === 0}
 				<p class="quiet mt-1">{w.coolOne.noneYetTheForecast}</p>
 			{:else}
@@ -90,10 +107,16 @@
 						></thead
 					>
 					<tbody>
-						{#each run.readings as entry (entry.id)}
+						{#each latest as entry (entry.id)}
 							<tr>
 								<td>{instantText(entry.atMs, data.habit)}</td>
-								<td><b>{tempText(entry.tempC, data.habit)}</b></td>
+								<td
+									><b>{tempText(entry.tempC, data.habit)}</b>
+									{#if doubtful.has(entry.atMs)}<Word
+											tone="caution"
+											text={w.coolOne.doubtful}
+										/>{/if}</td
+								>
 								<td>
 									<form method="POST" action="?/removeReading" use:enhance>
 										<input type="hidden" name="id" value={entry.id} />

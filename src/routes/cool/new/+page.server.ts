@@ -1,9 +1,16 @@
-import { fail, redirect } from '@sveltejs/kit';
+import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
+import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
 import { coolingSchema } from '$lib/schemas/cooling';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { listDishes } from '$lib/server/repos/dishes';
 import { getHousehold } from '$lib/server/repos/household';
-import { startCooling, type CoolingRequest } from '$lib/server/services/start-cooling';
+import {
+	compareWays,
+	startByWay,
+	startCooling,
+	type CoolingRequest
+} from '$lib/server/services/start-cooling';
+import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
@@ -14,13 +21,35 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	};
 };
 
+/** The form as a request, or what is wrong with it. */
+async function readRequest({ request, locals }: RequestEvent) {
+	const raw = rawFields(await request.formData());
+	const form = readForm(coolingSchema(await getHousehold(locals.db)), raw);
+	return form.ok
+		? { ok: true as const, raw, value: form.value as CoolingRequest }
+		: { ok: false as const, answer: fail(400, { errors: form.errors, typed: raw }) };
+}
+
+const refused = (problem: { field: string; message: string }, typed: Record<string, string>) =>
+	fail(400, { errors: { [problem.field]: problem.message } as Record<string, string>, typed });
+
 export const actions: Actions = {
-	default: async ({ request, locals }) => {
-		const raw = rawFields(await request.formData());
-		const form = readForm(coolingSchema(await getHousehold(locals.db)), raw);
-		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
-		const started = await startCooling(locals.db, form.value as CoolingRequest, Date.now());
-		if (!started.ok) return fail(400, { errors: { [started.field]: started.message }, typed: raw });
+	start: async (event) => {
+		const form = await readRequest(event);
+		if (!form.ok) return form.answer;
+		const { db, compute } = event.locals;
+		const way = coolingWayNames.find((name) => name === form.raw.way);
+		const started = way
+			? await startByWay(db, compute, form.value, way, nowMs())
+			: await startCooling(db, form.value, nowMs());
+		if (!started.ok) return refused(started, form.raw);
 		redirect(303, `/cool/${started.id}`);
+	},
+	compare: async (event) => {
+		const form = await readRequest(event);
+		if (!form.ok) return form.answer;
+		const compared = await compareWays(event.locals.db, event.locals.compute, form.value);
+		if (!compared.ok) return refused(compared, form.raw);
+		return { compared, typed: form.raw, errors: {} as Record<string, string> };
 	}
 };

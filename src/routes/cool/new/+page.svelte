@@ -10,6 +10,7 @@
 	import Choice from '$lib/ui/Choice.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import Press from '$lib/ui/Press.svelte';
+	import WaysTable from '$lib/ui/cooling/WaysTable.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
@@ -24,6 +25,7 @@
 	);
 	let errors = $derived<Record<string, string>>(form?.errors ?? {});
 	let busy = $state(false);
+	const compared = $derived(form && 'compared' in form ? form.compared : null);
 	const boils = $derived(tempText(boilingC(airPressureKPa(data.house.altitudeM)), data.habit));
 	const length = $derived(unitHint('length', data.habit));
 	const vesselName = {
@@ -38,6 +40,7 @@
 <h1 class="mb-4">{w.coolNew.whatIsHot}</h1>
 <form
 	method="POST"
+	action="?/start"
 	class="grid gap-5 lg:grid-cols-2"
 	novalidate
 	use:enhance={checked(
@@ -141,9 +144,12 @@
 			<label class="tick"><input type="checkbox" name="lid" /> {w.coolNew.lidOn}</label>
 			<label class="tick"><input type="checkbox" name="stirred" /> {w.coolNew.stirredOften}</label>
 		</div>
-		<div>
+		<div class="flex flex-wrap gap-3">
 			<Press type="submit" first disabled={busy}
 				>{busy ? w.coolNew.forecasting : w.coolNew.startTheClock}</Press
+			>
+			<Press type="submit" formaction="?/compare" disabled={busy}
+				>{busy ? w.gates.comparing : w.gates.compare}</Press
 			>
 		</div>
 		{#if Object.keys(errors).length > 0}
@@ -152,3 +158,13 @@
 		<p class="quiet">{w.coolNew.nothingHotGoesInto}</p>
 	</section>
 </form>
+
+{#if compared}
+	<WaysTable
+		ways={compared.ways}
+		proposed={compared.proposed}
+		refrigeratorL={compared.refrigeratorL}
+		typed={form?.typed ?? {}}
+		habit={data.habit}
+	/>
+{/if}

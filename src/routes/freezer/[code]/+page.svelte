@@ -4,7 +4,11 @@
 	import { dayText, durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { containerText, coreWords } from '$lib/present/words';
+	import { packCurves } from '$lib/core/freezing/pack-curves';
+	import Drawn from '$lib/ui/charts/Drawn.svelte';
+	import { packChart } from '$lib/ui/charts/pack-chart';
 	import BestBy from '$lib/ui/BestBy.svelte';
+	import PackOtherwise from '$lib/ui/PackOtherwise.svelte';
 	import Press from '$lib/ui/Press.svelte';
 	import Slab from '$lib/ui/Slab.svelte';
 	import CookedNote from '$lib/ui/CookedNote.svelte';
@@ -16,11 +20,36 @@
 	const pack = $derived(data.pack);
 	const packing = $derived(pack.packing);
 	const thaw = $derived(data.thaw.refrigerator);
+	/** Warm as it comes out of the refrigerator; a day and a half shows the slowest of the three. */
+	const packedC = 5;
+	const durationMin = 36 * 60;
+	let curves = $state.raw<ReturnType<typeof packCurves> | null>(null);
+	$effect(() => {
+		curves = packCurves({ ...data.curves, startC: packedC, durationMin });
+	});
+	const lines = $derived(
+		curves
+			? [
+					{
+						name: w.packChart.freezing(tempText(data.curves.freezerC, data.habit)),
+						curve: curves.freezing
+					},
+					{
+						name: w.packChart.refrigerator(tempText(data.refrigeratorC, data.habit)),
+						curve: curves.inRefrigerator
+					},
+					{
+						name: w.packChart.water(tempText(data.curves.coldWaterC, data.habit)),
+						curve: curves.inColdWater
+					}
+				]
+			: []
+	);
 </script>
 
 <svelte:head><title>{w.freezerOne.almacen(pack.code, pack.dish.name)}</title></svelte:head>
 
-{#if pack.status === 'cooked'}<CookedNote cookedAtMs={pack.cookedAtMs} habit={data.habit} />{/if}
+{#if pack.status !== 'frozen'}<CookedNote {pack} habit={data.habit} />{/if}
 {#if form?.message}<p class="entry-error mb-3" role="alert">{form.message}</p>{/if}
 
 <div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
@@ -66,6 +95,7 @@
 			</form>
 		{/if}
 		<Press href="/pack/{packing.id}">{w.freezerOne.itsLabels}</Press>
+		{#if pack.status === 'frozen'}<PackOtherwise {pack} shelves={data.shelves} />{/if}
 		<p>
 			{w.freezerOne.thawingInTheRefrigerator(tempText(data.refrigeratorC, data.habit))}
 			{#if thaw.thawedMin !== null}
@@ -89,3 +119,15 @@
 		</p>
 	</section>
 </div>
+<section class="plate mt-5 grid gap-2">
+	<h2>{w.packChart.title}</h2>
+	{#if lines.length > 0}
+		<Drawn
+			draw={packChart}
+			input={{ lines, durationMin, habit: data.habit }}
+			label={lines.map((line) => line.name).join(', ')}
+			heightPx={240}
+		/>
+	{/if}
+	<p class="quiet">{w.packChart.single}</p>
+</section>

@@ -5,14 +5,30 @@ import { CoreError } from '$lib/core';
 import { w } from '$lib/present/wording';
 import { comeUpSchema, ovenAirSchema, waterTestSchema } from '$lib/schemas/measure';
 import { rawFields, readForm } from '$lib/schemas/read-form';
+import type { Household } from '$lib/server/db/schema';
+import { measuredCooks } from '$lib/server/repos/cooks';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
 import { changeHousehold } from '$lib/server/services/save-household';
+import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
-	const { slowCooker } = await getHousehold(locals.db);
-	return { usualLowW: slowCookerModel({ volumeL: slowCooker.volumeL }).lowW };
+	const house = await getHousehold(locals.db);
+	const { slowCooker } = house;
+	return {
+		usualLowW: slowCookerModel({ volumeL: slowCooker.volumeL }).lowW,
+		learned: learnedOf(locals, house)
+	};
 };
+
+/** The latest cooks say most of how an appliance is now. */
+const mostCooks = 8;
+
+async function learnedOf({ db, compute }: App.Locals, house: Household) {
+	const cooks = (await measuredCooks(db)).slice(-mostCooks);
+	const { slowCooker, oven } = house;
+	return cooks.length === 0 ? null : compute('learn', { cooks, slowCooker, oven });
+}
 
 /** A broken question (water colder than it began) has no answer either. */
 function orNull<T>(compute: () => T | null): T | null {
@@ -41,7 +57,7 @@ export const actions: Actions = {
 		);
 		if (!slowCooker)
 			return fail(400, { part: 'slow', errors: { waterC: w.measure.slowNone }, typed: raw });
-		await changeHousehold(locals.db, { slowCooker }, Date.now());
+		await changeHousehold(locals.db, { slowCooker }, nowMs());
 		return { part: 'slow', saved: true };
 	},
 	pressure: async ({ request, locals }) => {
@@ -58,8 +74,22 @@ export const actions: Actions = {
 				errors: { comeUpMin: w.measure.pressureNone },
 				typed: raw
 			});
-		await changeHousehold(locals.db, { pressureCooker }, Date.now());
+		await changeHousehold(locals.db, { pressureCooker }, nowMs());
 		return { part: 'pressure', saved: true };
+	},
+	learned: async ({ locals }) => {
+		const learned = await learnedOf(locals, await getHousehold(locals.db));
+		if (!learned) return fail(409, { part: 'learned', errors: {}, typed: {} });
+		const { slowCooker, oven } = learned;
+		await changeHousehold(
+			locals.db,
+			{
+				...(slowCooker && { slowCooker: slowCooker.appliance }),
+				...(oven && { oven: oven.appliance })
+			},
+			nowMs()
+		);
+		return { part: 'learned', saved: true };
 	},
 	oven: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());
@@ -67,7 +97,7 @@ export const actions: Actions = {
 		if (!form.ok) return fail(400, { part: 'oven', errors: form.errors, typed: raw });
 		const { setC, trueC, fan } = form.value;
 		const oven = { fan, offsetK: Math.round(trueC - setC), measured: true };
-		await changeHousehold(locals.db, { oven }, Date.now());
+		await changeHousehold(locals.db, { oven }, nowMs());
 		return { part: 'oven', saved: true };
 	}
 };

@@ -28,11 +28,13 @@
 	const oven = typedForm(() => ({ setC: tempText(180, data.habit), trueC: '' }));
 	const degrees = $derived(unitHint('temperature', data.habit));
 	const { slowCooker, pressureCooker } = $derived(data.house);
-	const offset = $derived.by(() => {
-		const kelvin = data.house.oven.offsetK ?? 0;
+	const offset = $derived(kelvinText(data.house.oven.offsetK ?? 0));
+
+	/** A difference of temperatures in the household's degrees, signed. */
+	function kelvinText(kelvin: number): string {
 		const shown = Math.round(data.habit.temperature === 'f' ? kelvin * 1.8 : kelvin);
 		return `${shown > 0 ? '+' : '−'}${Math.abs(shown)} ${degrees}`;
-	});
+	}
 </script>
 
 <svelte:head><title>{w.measure.pageTitle}</title></svelte:head>
@@ -42,6 +44,31 @@
 	<Press href="/household">{w.measure.household}</Press>
 </div>
 <p class="mb-4">{w.measure.why} <span class="quiet">{w.measure.newPacks}</span></p>
+
+{#await data.learned}
+	<p class="quiet mb-4" role="status">{w.measure.reading}</p>
+{:then learned}
+	{#if learned?.slowCooker || learned?.oven}
+		<form method="POST" action="?/learned" class="plate mb-5 grid gap-2" use:enhance>
+			<h2>{w.measure.learned}</h2>
+			{#if learned.slowCooker}
+				<p>
+					{w.measure.learnedSlow(
+						learned.slowCooker.cooks,
+						Math.round(learned.slowCooker.factor * 100)
+					)}
+				</p>
+			{/if}
+			{#if learned.oven}
+				<p>{w.measure.learnedOven(learned.oven.cooks, kelvinText(learned.oven.offsetK))}</p>
+			{/if}
+			<p class="quiet">{w.measure.learnedHow}</p>
+			<div><Press type="submit" first>{w.measure.useIt}</Press></div>
+		</form>
+	{:else}
+		<p class="quiet mb-4">{w.measure.learnedNone}</p>
+	{/if}
+{/await}
 
 {#snippet known(measured: boolean | undefined, found: string)}
 	<p>

@@ -3,6 +3,7 @@ import { rulesSchema } from '$lib/schemas/household';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
 import { changeHousehold, ruleValues } from '$lib/server/services/save-household';
+import { nowMs } from '$lib/server/now';
 import type { Actions } from './$types';
 
 export const actions: Actions = {
@@ -11,7 +12,7 @@ export const actions: Actions = {
 		const house = await getHousehold(locals.db);
 		const form = readForm(rulesSchema(habitOf(house)), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
-		await changeHousehold(locals.db, ruleValues(form.value, house.temperature), Date.now());
+		await changeHousehold(locals.db, ruleValues(form.value, house.temperature), nowMs());
 		return { saved: true };
 	}
 };

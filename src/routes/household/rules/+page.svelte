@@ -68,6 +68,10 @@
 			hint={w.householdRules.cookedGrainsAndPulses}
 			inputmode="numeric"
 		/>
+		<label class="tick"
+			><input type="checkbox" name="labelNutrition" checked={data.house.labelNutrition} />
+			{w.householdRules.labelNutrition}</label
+		>
 		<h2>{w.householdRules.yourLimits}</h2>
 		<p class="quiet">{w.householdRules.theyCanBeTightened(coolingLimitText(data.habit))}</p>
 		<div class="grid grid-cols-2 gap-4">

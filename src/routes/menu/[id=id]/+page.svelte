@@ -4,6 +4,14 @@
 	import { durationText, rangeText } from '$lib/present/time';
 	import { massText, tempNumber, tempText } from '$lib/present/units';
 	import { coreWords, kindWords, methodText } from '$lib/present/words';
+	import { allItems } from '$lib/core/foods/item-catalogue';
+	import { dayIn, dayText } from '$lib/present/time';
+	import Choice from '$lib/ui/Choice.svelte';
+	import Field from '$lib/ui/Field.svelte';
+	import FreezerCheck from '$lib/ui/FreezerCheck.svelte';
+	import StepsTable from '$lib/ui/StepsTable.svelte';
+	import ScaleDish from '$lib/ui/ScaleDish.svelte';
+	import { correctionsOf } from '$lib/formats/line-corrections';
 	import DishForm from '$lib/ui/DishForm.svelte';
 	import LinesTable from '$lib/ui/LinesTable.svelte';
 	import Press from '$lib/ui/Press.svelte';
@@ -13,6 +21,8 @@
 
 	let { data, form }: PageProps = $props();
 	let editing = $state(false);
+	let noteText = $state('');
+	const items = allItems.map((item) => item.name).sort();
 	const dish = $derived(data.dish);
 	const facts = $derived(dish.facts);
 	$effect(() => {
@@ -28,6 +38,7 @@
 			kind: dish.kind,
 			state: dish.state,
 			lines: dish.lines.map((line) => line.text).join('\n'),
+			corrections: JSON.stringify(correctionsOf(dish.lines)),
 			method: dish.method,
 			addOnDay: dish.addOnDay,
 			...(told && {
@@ -58,23 +69,59 @@
 	/>
 {:else}
 	<div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
-		<section class="plate">
-			<div class="flex flex-wrap items-center justify-between gap-3">
-				<h1>{dish.name}</h1>
-				<div class="flex gap-2">
-					<Press onclick={() => (editing = true)}>{w.menuOne.change}</Press>
-					<form method="POST" action="?/remove" use:enhance>
-						<Press type="submit">{w.menuOne.takeItOffThe}</Press>
-					</form>
+		<div class="grid content-start gap-5">
+			<section class="plate">
+				<div class="flex flex-wrap items-center justify-between gap-3">
+					<h1>{dish.name}</h1>
+					<div class="flex gap-2">
+						<Press onclick={() => (editing = true)}>{w.menuOne.change}</Press>
+						<form method="POST" action="?/remove" use:enhance>
+							<Press type="submit">{w.menuOne.takeItOffThe}</Press>
+						</form>
+					</div>
 				</div>
-			</div>
-			<p class="quiet">
-				{w.menuOne.servings(dish.servings, kindWords[dish.kind].name.toLowerCase())}
-				<Word tone={dish.state === 'raw' ? 'caution' : 'cold'} text={dish.state} />
-			</p>
-			<LinesTable lines={dish.lines} habit={data.habit} />
-			{#if dish.method}<p class="mt-3 whitespace-pre-line">{dish.method}</p>{/if}
-		</section>
+				<p class="quiet">
+					{w.menuOne.servings(dish.servings, kindWords[dish.kind].name.toLowerCase())}
+					<Word tone={dish.state === 'raw' ? 'caution' : 'cold'} text={dish.state} />
+				</p>
+				<LinesTable lines={dish.lines} habit={data.habit} />
+				{#if dish.method}<p class="mt-3 whitespace-pre-line">{dish.method}</p>{/if}
+			</section>
+			<StepsTable
+				steps={data.steps}
+				message={form && 'stepsMessage' in form ? form.stepsMessage : undefined}
+			/>
+			<ScaleDish lines={dish.lines} servings={dish.servings} habit={data.habit} />
+			<section class="plate grid gap-3">
+				<h2>{w.dishCare.notes}</h2>
+				{#each data.notes as note (note.id)}
+					<p>
+						“{note.text}”
+						<span class="quiet">{dayText(dayIn(note.atMs, data.habit.timeZone), data.habit)}</span>
+					</p>
+				{/each}
+				<form
+					method="POST"
+					action="?/note"
+					class="flex flex-wrap items-end gap-3"
+					use:enhance={() =>
+						async ({ update, result }) => {
+							await update({ reset: false });
+							if (result.type === 'success') noteText = '';
+						}}
+				>
+					<div class="grow">
+						<Field
+							name="text"
+							label={w.dishCare.newNote}
+							bind:value={noteText}
+							error={form && 'noteErrors' in form ? form.noteErrors?.text : undefined}
+						/>
+					</div>
+					<Press type="submit">{w.dishCare.keepNote}</Press>
+				</form>
+			</section>
+		</div>
 		<div class="grid content-start gap-5">
 			<section class="plate grid gap-2">
 				<h2>{w.menuOne.whatFollowsFromIt}</h2>
@@ -94,8 +141,33 @@
 					{w.menuOne.contains}
 					<b>{facts.allergens.length ? facts.allergens.join(', ') : w.menuOne.noneOfTheNamed}</b><br
 					/>
-					<span class="quiet">{w.menuOne.readFromTheLines}</span>
+					<span class="quiet"
+						>{dish.allergens ? w.dishCare.allergensCorrected : w.menuOne.readFromTheLines}</span
+					>
 				</p>
+				<details>
+					<summary class="quiet" style="cursor: pointer; min-height: 28px"
+						>{w.dishCare.allergensKeep}</summary
+					>
+					<form
+						method="POST"
+						action="?/allergens"
+						class="flex flex-wrap items-end gap-3"
+						use:enhance
+					>
+						<div class="grow">
+							<Field
+								name="allergens"
+								label={w.dishCare.allergensField}
+								value={facts.allergens.join(', ')}
+							/>
+						</div>
+						<label class="tick pb-2"
+							><input type="checkbox" name="asRead" /> {w.dishCare.allergensAsRead}</label
+						>
+						<Press type="submit">{w.dishCare.allergensKeep}</Press>
+					</form>
+				</details>
 				<p>
 					<Why
 						note={{
@@ -127,7 +199,34 @@
 					<p>{w.menuOne.noCookingInstructionTimes}</p>
 				{/if}
 				{#if dish.addOnDay}<p>{w.menuOne.onTheDay(dish.addOnDay)}</p>{/if}
+				<p>
+					<Why
+						note={{
+							title: w.dishCare.nutrition,
+							rule: w.dishCare.nutritionRule,
+							inputs: [
+								{ name: w.dishCare.knownLines, value: `${data.known.lines} / ${data.known.of}` }
+							],
+							sources: ['eu-1169-energy', 'item-composition']
+						}}
+						><b
+							>{w.dishCare.perServing(
+								Math.round(data.nutrition.energyKj / 10) * 10,
+								Math.round(data.nutrition.energyKcal / 5) * 5
+							)}</b
+						></Why
+					><br />
+					<span class="quiet">
+						{w.dishCare.nutrition}: {w.dishCare.grams(
+							Math.round(data.nutrition.proteinG),
+							Math.round(data.nutrition.fatG),
+							Math.round(data.nutrition.carbohydrateG),
+							Math.round(data.nutrition.fibreG)
+						)}
+					</span>
+				</p>
 			</section>
+			<FreezerCheck findings={data.findings} partCooked={data.partCooked} />
 			<section class="plate grid gap-3">
 				<h2>{w.menuOne.next}</h2>
 				<div class="flex flex-wrap gap-3">
@@ -141,6 +240,49 @@
 				{#if dish.state === 'raw'}
 					<p class="quiet">{w.menuOne.meatThatIsOnly}</p>
 				{/if}
+			</section>
+			{#if data.versions.length > 0}
+				<section class="plate grid gap-2">
+					<h2>{w.dishCare.versions}</h2>
+					{#each data.versions.slice(0, 8) as version (version.id)}
+						<form
+							method="POST"
+							action="?/restore"
+							class="flex flex-wrap items-center justify-between gap-3"
+							use:enhance
+						>
+							<input type="hidden" name="version" value={version.id} />
+							<span
+								>{w.dishCare.versionUntil(
+									dayText(dayIn(version.atMs, data.habit.timeZone), data.habit),
+									version.content.values.name,
+									version.content.lines.length
+								)}</span
+							>
+							<Press type="submit">{w.dishCare.versionBack}</Press>
+						</form>
+					{/each}
+				</section>
+			{/if}
+			<section class="plate grid gap-3">
+				<h2>{w.dishCare.component}</h2>
+				<form method="POST" action="?/component" class="flex flex-wrap items-end gap-3" use:enhance>
+					<div class="grow">
+						<Choice
+							name="standsFor"
+							label={w.dishCare.componentHow}
+							value={dish.standsFor ?? ''}
+							placeholder={w.dishCare.componentNone}
+							items={items.map((name) => ({ value: name, name }))}
+						/>
+					</div>
+					<Press type="submit">{w.dishCare.componentKeep}</Press>
+				</form>
+				<h2>{w.dishCare.export}</h2>
+				<div class="flex flex-wrap gap-3">
+					<Press href="/menu/{dish.id}/recipe.json">{w.dishCare.asJson}</Press>
+					<Press href="/menu/{dish.id}/recipe.txt">{w.dishCare.asText}</Press>
+				</div>
 			</section>
 		</div>
 	</div>

@@ -3,6 +3,7 @@ import { dishSchema } from '$lib/schemas/dish';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold } from '$lib/server/repos/household';
 import { writeDish } from '$lib/server/services/write-dish';
+import { nowMs } from '$lib/server/now';
 import type { Actions } from './$types';
 
 export const actions: Actions = {
@@ -10,6 +11,6 @@ export const actions: Actions = {
 		const raw = rawFields(await request.formData());
 		const form = readForm(dishSchema(await getHousehold(locals.db)), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
-		redirect(303, `/menu/${await writeDish(locals.db, form.value, Date.now())}`);
+		redirect(303, `/menu/${await writeDish(locals.db, form.value, nowMs())}`);
 	}
 };

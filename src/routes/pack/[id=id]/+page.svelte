@@ -4,6 +4,7 @@
 	import { dayText, durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { containerText, groupWords, sheetWords } from '$lib/present/words';
+	import CoolingRecord from '$lib/ui/cooling/CoolingRecord.svelte';
 	import BestBy from '$lib/ui/BestBy.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Press from '$lib/ui/Press.svelte';
@@ -74,6 +75,11 @@
 				{w.packOne.thisFreezerIsNot}
 			{/if}
 		</p>
+		{#if data.cooling}<CoolingRecord
+				run={data.cooling}
+				limits={data.limits}
+				habit={data.habit}
+			/>{/if}
 		<table class="ledger">
 			<thead
 				><tr
@@ -87,7 +93,7 @@
 						<td>{w.packOne.ofWord(pack.number, pack.of)}</td>
 						<td><a href="/freezer/{pack.code}" class="font-bold tracking-wider">{pack.code}</a></td>
 						<td>{pack.freezer}, {pack.shelf}</td>
-						<td>{pack.status === 'cooked' ? 'cooked' : ''}</td>
+						<td>{pack.status === 'frozen' ? '' : w.cookedNote.words[pack.status]}</td>
 					</tr>
 				{/each}
 			</tbody>

@@ -1,35 +1,66 @@
-import { error } from '@sveltejs/kit';
+import { error, fail } from '@sveltejs/kit';
 import { airPressureKPa, boilingC } from '$lib/core';
-import { timeOfDayText } from '$lib/present/time';
 import { limitsFrom } from '$lib/core/safety/limits';
+import { asIf } from '$lib/core/table/as-if';
 import { asOfToday, isCurrent } from '$lib/core/table/as-of-today';
-import { nextClockTime } from '$lib/server/serve-time';
-import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { thawRoutes } from '$lib/core/table/thaw-routes';
+import { timeOfDayText } from '$lib/present/time';
+import { w } from '$lib/present/wording';
+import { assumedSchema } from '$lib/schemas/assumed';
+import { cookLogSchema } from '$lib/schemas/cook-log';
+import { rawFields, readForm } from '$lib/schemas/read-form';
 import { packActions } from '$lib/server/pack-actions';
-import { packByCode } from '$lib/server/repos/packs';
+import { addCook, cooksOfDish } from '$lib/server/repos/cooks';
+import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { packByCode, setAssumed, type PackWithCard } from '$lib/server/repos/packs';
+import { addUndo } from '$lib/server/repos/undo';
+import { nextClockTime } from '$lib/server/serve-time';
+import { cardOfToday } from '$lib/server/services/card-of-today';
+import { undoable } from '$lib/server/undo/undoable';
+import type { Household } from '$lib/server/db/schema';
+import { nowMs as serverMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
+
+/** What is asked of a pack in the household as it is today, and whether its kept card still answers that. */
+function questionOf(pack: PackWithCard, house: Household) {
+	const { cardInput, core, card } = pack.packing;
+	const today = asOfToday({
+		packed: cardInput.convert,
+		core,
+		house,
+		limits: limitsFrom(house.limits)
+	});
+	const convert = pack.assumed ? asIf(today, pack.assumed) : today;
+	const input = { ...cardInput, convert, refrigeratorC: house.refrigeratorC };
+	const current =
+		!pack.assumed &&
+		cardInput.refrigeratorC === house.refrigeratorC &&
+		isCurrent(card, cardInput.convert, today);
+	return { today, input, current };
+}
 
 export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const pack = await packByCode(locals.db, params.code);
 	if (!pack) error(404);
-	const nowMs = Date.now();
+	const nowMs = serverMs();
 	const house = await getHousehold(locals.db);
 	const { timeZone } = house;
 	const dinner = timeOfDayText('18:30', habitOf(house));
 	const by = url.searchParams.get('by') ?? dinner;
 	const serveAtMs = nextClockTime(by, timeZone, nowMs);
 	const { cardInput, ...packing } = pack.packing;
-	const today = asOfToday({
-		packed: cardInput.convert,
-		core: packing.core,
-		house,
-		limits: limitsFrom(house.limits)
-	});
+	const { today, input, current } = questionOf(pack, house);
 	return {
 		pack: { ...pack, packing },
+		/** as packed, in today's household */
 		convert: today,
 		/** the label says what is still so */
-		current: isCurrent(packing.card, cardInput.convert, today),
+		current,
+		/** computed anew where it is not; comes when it is ready */
+		todayCard: current ? null : cardOfToday(locals.compute, input),
+		lateItems: pack.lateItems,
+		thawPlaces: { refrigeratorC: house.refrigeratorC, coldWaterC: cardInput.coldWaterC },
+		cooks: await cooksOfDish(locals.db, pack.dish.id),
 		asked: {
 			altitudeM: today.kitchen.altitudeM,
 			slowCooker: today.slowCooker,
@@ -46,4 +77,61 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 	};
 };
 
-export const actions: Actions = packActions;
+export const actions: Actions = {
+	...packActions,
+	assume: async ({ request, params, locals }) => {
+		const pack = await packByCode(locals.db, params.code);
+		if (!pack) error(404);
+		const typed = String((await request.formData()).get('assumed') ?? '');
+		const assumed = typed === '' ? null : readAssumed(typed);
+		if (assumed === undefined) return fail(400, { message: w.whatIf.badChange });
+		const note = {
+			action: { kind: 'pack-assumed', code: pack.code, before: pack.assumed } as const,
+			what: `${pack.dish.name}, ${pack.code},`,
+			atMs: serverMs()
+		};
+		await undoable(locals.db, note, (tx) => setAssumed(tx, pack.code, assumed));
+		return { assumed: true };
+	},
+	log: async ({ request, params, locals }) => {
+		const raw = rawFields(await request.formData());
+		const pack = await packByCode(locals.db, params.code);
+		if (!pack) error(404);
+		const house = await getHousehold(locals.db);
+		const form = readForm(cookLogSchema(habitOf(house)), raw);
+		if (!form.ok) return fail(400, { logErrors: form.errors, typed: raw });
+		if (pack.status !== 'cooked') return fail(409, { message: w.cookLog.notCooked });
+		const { way, route: routeName, setMin, coreC, outcome, note } = form.value;
+		const routes = thawRoutes(pack.packing.card, false);
+		const [first] = routes;
+		const method = first.options[way]?.method;
+		const route = routes.find((known) => known.name === routeName);
+		if (!method || !route)
+			return fail(400, { logErrors: { way: w.cookLog.noSuchWay }, typed: raw });
+		const atMs = serverMs();
+		await locals.db.transaction(async (tx) => {
+			const cookId = await addCook(tx, {
+				packId: pack.id,
+				atMs,
+				method,
+				route: route.name,
+				setMin,
+				coreC: coreC ?? null,
+				outcome: outcome ?? null,
+				note: note ?? ''
+			});
+			const what = `${pack.dish.name}, ${pack.code},`;
+			await addUndo(tx, { action: { kind: 'cook-logged', cookId }, what, atMs });
+		});
+		return { logged: true };
+	}
+};
+
+function readAssumed(typed: string) {
+	try {
+		return assumedSchema.validateSync(JSON.parse(typed), { stripUnknown: true });
+	} catch {
+		// whatever is wrong with it, the screen says what to do
+		return undefined;
+	}
+}

@@ -1,10 +1,15 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { thawingTime } from '$lib/core';
+	import { thawingTime, type CookOption } from '$lib/core';
+	import { softenedC } from '$lib/core/freezing/thawing-time';
+	import { addLate } from '$lib/core/table/add-late';
 	import { asIf, type AsIf } from '$lib/core/table/as-if';
+	import type { CookCard } from '$lib/core/table/cook-card';
+	import { thawRoutes, type RouteName } from '$lib/core/table/thaw-routes';
 	import { whenToStart } from '$lib/core/table/when-to-start';
 	import { clock } from '$lib/ui/clock.svelte';
+	import { lateText } from '$lib/present/late-words';
 	import { dayText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { coreWords, methodText, standingLine } from '$lib/present/words';
@@ -13,19 +18,24 @@
 	import { rulerSpanMin } from '$lib/ui/ruler-span';
 	import { methodKey, Ways } from '$lib/ui/ways.svelte';
 	import WhatIf from '$lib/ui/WhatIf.svelte';
+	import CookLog from '$lib/ui/CookLog.svelte';
 	import CookRuler from '$lib/ui/CookRuler.svelte';
 	import CookWay from '$lib/ui/CookWay.svelte';
 	import Field from '$lib/ui/Field.svelte';
+	import LikelyWay from '$lib/ui/LikelyWay.svelte';
 	import Press from '$lib/ui/Press.svelte';
+	import RouteTable from '$lib/ui/RouteTable.svelte';
 	import Slab from '$lib/ui/Slab.svelte';
 	import CookedNote from '$lib/ui/CookedNote.svelte';
+	import OnATimer from '$lib/ui/OnATimer.svelte';
+	import TimerWays from '$lib/ui/TimerWays.svelte';
 	import Word from '$lib/ui/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
 	const pack = $derived(data.pack);
 	const packing = $derived(pack.packing);
-	let lies = $state<'frozen' | 'thawed'>('frozen');
+	let routeName = $state<RouteName>('frozen');
 	// svelte-ignore state_referenced_locally
 	let by = $state(data.by);
 	const nowMs = $derived(Math.max(clock.ms, data.nowMs));
@@ -36,33 +46,69 @@
 		computed = made;
 		return () => made.close();
 	});
-	const ofCard = $derived(packing.card.options.filter((option) => option.state === lies));
+
+	/** The card as the household is today, once it has come. */
+	let today = $state<CookCard | null>(null);
+	let todayFailed = $state(false);
+	$effect(() => {
+		let live = true;
+		today = null;
+		todayFailed = false;
+		change = null;
+		data.todayCard?.then(
+			(card) => live && (today = card),
+			() => live && (todayFailed = true)
+		);
+		return () => (live = false);
+	});
+	const card = $derived(today ?? packing.card);
+	const base = $derived(pack.assumed ? asIf(data.convert, pack.assumed) : data.convert);
+	const routes = $derived(thawRoutes(card, base.pan !== undefined));
+	const route = $derived(routes.find((known) => known.name === routeName) ?? routes[0]);
+	/** What lies in the appliance by the chosen route. */
+	const convert = $derived.by(() => {
+		const lying = change ? asIf(data.convert, change) : base;
+		return route.name === 'softened' ? { ...lying, frozenStartC: softenedC(lying.food) } : lying;
+	});
 	$effect(() => {
 		if (!computed) return;
-		if (change) computed.asIf(asIf(data.convert, change), lies);
-		else if (!data.current) computed.asIf(data.convert, lies);
-		else computed.ofCard(data.convert, lies, ofCard);
+		if (change) computed.asIf(convert, route.state);
+		else computed.ofCard(convert, route.state, route.options);
 	});
-	const options = $derived(computed?.options ?? ofCard);
+	const options = $derived(computed?.options ?? route.options);
+	const waiting = $derived(
+		(computed?.likely ?? []).filter(
+			({ method }) => !options.some((option) => methodKey(option.method) === methodKey(method))
+		)
+	);
 	/** A pack that is thicker in thought thaws for longer too. */
-	const thawedMin = $derived.by(() => {
-		if (!change || lies !== 'thawed') return packing.card.thaw.refrigerator.thawedMin;
-		const { food, block } = asIf(data.convert, change);
-		const placeC = data.house.refrigeratorC;
-		return thawingTime({ food, shape: block, startC: -18, place: 'refrigerator', placeC })
-			.thawedMin;
+	const beforeMin = $derived.by(() => {
+		if (!change || route.name === 'frozen') return route.beforeMin;
+		const place = route.name === 'refrigerator' ? 'refrigerator' : 'cold-water';
+		const { refrigeratorC, coldWaterC } = data.thawPlaces;
+		const placeC = place === 'refrigerator' ? refrigeratorC : coldWaterC;
+		const { food, block: shape } = convert;
+		const time = thawingTime({ food, shape, startC: -18, place, placeC });
+		return route.name === 'softened' ? time.pliableMin : time.thawedMin;
 	});
 	const ways = $derived(
-		options.map((option) => ({
+		(route.refused ? [] : options).map((option) => ({
 			option,
-			plan: whenToStart({
-				option,
-				thawedMin,
-				serveAtMs: data.serveAtMs,
-				nowMs
-			})
+			plan: whenToStart({ option, beforeMin, serveAtMs: data.serveAtMs, nowMs })
 		}))
 	);
+	const labelOptions = $derived(
+		thawRoutes(packing.card, base.pan !== undefined).find((known) => known.name === route.name)
+			?.options ?? []
+	);
+	const labelOf = (option: CookOption) =>
+		change || data.current
+			? undefined
+			: labelOptions.find((kept) => methodKey(kept.method) === methodKey(option.method));
+	const lateOf = (option: CookOption) =>
+		addLate({ itemNames: data.lateItems, option, boilsC: data.asked.boilsC }).map(lateText);
+	const asked = $derived({ ...data.asked, frozenC: convert.frozenStartC ?? -18 });
+	const inWater = $derived(route.name === 'softened' || route.name === 'cold-water');
 	const lines = $derived(
 		ways.flatMap(({ option, plan }, look) => {
 			const curve = computed?.curves[methodKey(option.method)];
@@ -85,21 +131,40 @@
 		coreC: data.convert.coreC,
 		habit: data.habit
 	});
+	const assumed = $derived(
+		pack.assumed ?? { thicknessM: packing.thicknessM, massKg: packing.massKg }
+	);
 	const note = $derived(
-		computed?.failed
+		computed?.failed || todayFailed
 			? w.whatIf.failed
 			: computed?.busy && computed.options
-				? w.whatIf.computing(options.length, ofCard.length)
-				: !change && !data.current
-					? w.whatIf.today
-					: ''
+				? w.whatIf.computing(options.length, Math.max(options.length, computed.likely.length))
+				: change
+					? ''
+					: !data.current && !today
+						? w.whatIf.computingToday
+						: pack.assumed
+							? w.whatIf.kept
+							: data.current
+								? ''
+								: w.whatIf.today
 	);
 </script>
 
 <svelte:head><title>{w.tableOne.cookAlmacen(pack.dish.name)}</title></svelte:head>
 
-{#if pack.status === 'cooked'}<CookedNote cookedAtMs={pack.cookedAtMs} habit={data.habit} />{/if}
-{#if form?.message}<p class="entry-error mb-3" role="alert">{form.message}</p>{/if}
+{#if pack.status !== 'frozen'}<CookedNote {pack} habit={data.habit} />{/if}
+{#if form && 'message' in form && form.message}<p class="entry-error mb-3" role="alert">
+		{form.message}
+	</p>{/if}
+<CookLog
+	options={packing.card.options.filter((option) => option.state === 'frozen')}
+	cooks={data.cooks}
+	habit={data.habit}
+	open={pack.status === 'cooked'}
+	errors={(form && 'logErrors' in form && form.logErrors) || {}}
+	logged={Boolean(form && 'logged' in form && form.logged)}
+/>
 
 <section class="plate grid gap-4">
 	<div class="flex flex-wrap items-start justify-between gap-4">
@@ -126,16 +191,6 @@
 		{/if}
 	</div>
 	<div class="flex flex-wrap items-end gap-5">
-		<fieldset>
-			<legend class="entry-label">{w.tableOne.itIs}</legend>
-			<div class="flex">
-				{#each [{ value: 'frozen', name: w.tableOne.frozenSolid }, { value: 'thawed', name: w.tableOne.thawed }] as choice (choice.value)}
-					<label class="half" class:on={lies === choice.value}>
-						<input type="radio" name="state" value={choice.value} bind:group={lies} />{choice.name}
-					</label>
-				{/each}
-			</div>
-		</fieldset>
 		<form method="GET" class="tape flex items-end gap-3 p-2">
 			<Field
 				name="by"
@@ -155,7 +210,25 @@
 			>
 		</p>
 	</div>
-	<WhatIf bind:change packed={packing} habit={data.habit} {note} />
+	<RouteTable
+		{routes}
+		bind:route={routeName}
+		serveAtMs={data.serveAtMs}
+		{nowMs}
+		habit={data.habit}
+	/>
+	<WhatIf
+		bind:change
+		packed={{
+			...assumed,
+			lengthM: packing.lengthM,
+			mobility: base.food.mobility ?? 1,
+			liquidKg: base.liquidKg
+		}}
+		kept={pack.assumed}
+		habit={data.habit}
+		{note}
+	/>
 	<CookRuler {ways} serveAtMs={data.serveAtMs} {nowMs} habit={data.habit} />
 	<h2>{w.cookChart.title}</h2>
 	<Drawn
@@ -173,47 +246,26 @@
 			{plan}
 			{nowMs}
 			habit={data.habit}
-			asked={data.asked}
+			{asked}
 			{packing}
 			addOnDay={pack.dish.addOnDay}
-			label={change || data.current
-				? undefined
-				: ofCard.find((kept) => methodKey(kept.method) === methodKey(option.method))}
+			late={lateOf(option)}
+			{inWater}
+			label={labelOf(option)}
 		/>
 	{/each}
+	{#each waiting as times (methodKey(times.method))}<LikelyWay {times} habit={data.habit} />{/each}
 </div>
+<OnATimer
+	{convert}
+	state={route.state}
+	options={route.refused ? [] : options}
+	dangerH={data.limits.dangerH}
+	habit={data.habit}
+/>
+{#if packing.state === 'cooked'}
+	<TimerWays massKg={packing.massKg} servings={packing.servings} habit={data.habit} />
+{/if}
 <p class="quiet mt-4">
 	{w.tableOne.youngChildrenPregnantAnd(standingLine)}
 </p>
-
-<style>
-	.half {
-		position: relative;
-		display: flex;
-		align-items: center;
-		min-height: 48px;
-		padding: 8px 18px;
-		border: 2px solid var(--rim);
-		font-weight: 700;
-		cursor: pointer;
-	}
-	.half:first-child {
-		border-radius: 10px 0 0 10px;
-		border-right-width: 0;
-	}
-	.half:last-child {
-		border-radius: 0 10px 10px 0;
-	}
-	.half.on {
-		background: var(--rim);
-		color: var(--on-rim);
-	}
-	.half input {
-		position: absolute;
-		opacity: 0;
-	}
-	.half:has(input:focus-visible) {
-		outline: 3px solid var(--cold);
-		outline-offset: 2px;
-	}
-</style>

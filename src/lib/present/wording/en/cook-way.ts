@@ -30,5 +30,12 @@ export const cookWay = {
 	comeUp: 'come-up',
 	worstPartBetween: (a: Shown) => `worst part between ${a}`,
 	atWorst: (a: Shown, b: Shown) => `${a}, at worst ${b}`,
+	about: (a: Shown) => `about ${a}`,
+	rangeComing: 'range and advice are being computed',
+	readyBetween: (a: Shown, b: Shown) => `Ready between ${a} and ${b}`,
+	keptHot: (a: Shown) => `kept hot above ${a}, it waits.`,
+	keptHotLean: (a: Shown) => `kept hot above ${a}, it waits but goes dry.`,
+	eatBefore: (a: Shown) => `best eaten by ${a}`,
+	intoColdWaterOn: ', into cold water in its sealed bag.',
 	atPressure: 'at pressure'
 };

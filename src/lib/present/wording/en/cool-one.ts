@@ -9,6 +9,7 @@ export const coolOne = {
 	readingInTheMiddle: 'Reading in the middle',
 	noteIt: 'Note it',
 	endTheRun: 'End the run',
+	doubtful: 'doubtful',
 	readings: 'Readings',
 	noneYetTheForecast: 'None yet. The forecast bends to what you measure.',
 	at: 'at',

@@ -13,5 +13,7 @@ export const cool = {
 	ended: 'Ended',
 	what: 'what',
 	ended2: 'ended',
-	asMeasuredAndForecast: 'as measured and forecast'
+	asMeasuredAndForecast: 'as measured and forecast',
+	locked:
+		'These clocks make no sound on a locked phone. Open a run to put its limits into the phone’s calendar.'
 };

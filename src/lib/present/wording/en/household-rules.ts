@@ -1,6 +1,7 @@
 import type { Shown } from '../shown.ts';
 
 export const householdRules = {
+	labelNutrition: 'Energy and nutrients on the labels of new packs',
 	houseRulesAlmacen: 'House rules · Almacen',
 	houseRules: 'House rules',
 	theHousehold: 'The household',

@@ -1,8 +1,20 @@
+import { dishCare } from './dish-care.ts';
+import { menuDay } from './menu-day.ts';
+import { pantry } from './pantry.ts';
+import { recipeImport } from './recipe-import.ts';
+import { onATimer } from './on-a-timer.ts';
+import { packOtherwise } from './pack-otherwise.ts';
+import { gates } from './gates.ts';
+import { probes } from './probes.ts';
+import { prep } from './prep.ts';
+import { runSheet } from './run-sheet.ts';
+import { shop } from './shop.ts';
 import { applianceFields } from './appliance-fields.ts';
 import { backup } from './backup.ts';
 import { bestBy } from './best-by.ts';
 import { bowlFields } from './bowl-fields.ts';
 import { changeFreezerAnswers } from './change-freezer-answers.ts';
+import { cookLog } from './cook-log.ts';
 import { cookChart } from './cook-chart.ts';
 import { cookRuler } from './cook-ruler.ts';
 import { cookWay } from './cook-way.ts';
@@ -27,15 +39,18 @@ import { householdChecks } from './household-checks.ts';
 import { householdRules } from './household-rules.ts';
 import { keysButton } from './keys-button.ts';
 import { kitchenFields } from './kitchen-fields.ts';
+import { late } from './late.ts';
 import { labelContent } from './label-content.ts';
 import { labelLayout } from './label-layout.ts';
 import { labelsPdfAnswers } from './labels-pdf-answers.ts';
+import { linesEditor } from './lines-editor.ts';
 import { linesTable } from './lines-table.ts';
 import { measure } from './measure.ts';
 import { menu } from './menu.ts';
 import { menuNew } from './menu-new.ts';
 import { menuOne } from './menu-one.ts';
 import { pack } from './pack.ts';
+import { packChart } from './pack-chart.ts';
 import { packActionsAnswers } from './pack-actions-answers.ts';
 import { packDishAnswers } from './pack-dish-answers.ts';
 import { packOne } from './pack-one.ts';
@@ -44,27 +59,42 @@ import { rail } from './rail.ts';
 import { readBackInAnswers } from './read-back-in-answers.ts';
 import { rootError } from './root-error.ts';
 import { rootLayout } from './root-layout.ts';
+import { routes } from './routes.ts';
 import { saveHouseholdAnswers } from './save-household-answers.ts';
 import { shortcutKeys } from './shortcut-keys.ts';
 import { shortcuts } from './shortcuts.ts';
 import { slab } from './slab.ts';
 import { start } from './start.ts';
 import { startCoolingAnswers } from './start-cooling-answers.ts';
+import { steps } from './steps.ts';
 import { strip } from './strip.ts';
 import { table } from './table.ts';
 import { tableOne } from './table-one.ts';
+import { timers } from './timers.ts';
 import { undoLines } from './undo-lines.ts';
 import { whatIf } from './what-if.ts';
 import { why } from './why.ts';
 
 /** Everything the screens, forms, answers and labels say, in English, by the file that says it. */
 export const en = {
+	dishCare,
+	menuDay,
+	pantry,
+	recipeImport,
+	packOtherwise,
+	prep,
+	onATimer,
+	probes,
+	gates,
+	runSheet,
+	shop,
 	applianceFields,
 	backup,
 	bestBy,
 	bowlFields,
 	changeFreezerAnswers,
 	cookChart,
+	cookLog,
 	cookRuler,
 	cookWay,
 	cookedNote,
@@ -89,8 +119,10 @@ export const en = {
 	keysButton,
 	kitchenFields,
 	labelContent,
+	late,
 	labelLayout,
 	labelsPdfAnswers,
+	linesEditor,
 	linesTable,
 	measure,
 	menu,
@@ -98,6 +130,7 @@ export const en = {
 	menuOne,
 	pack,
 	packActionsAnswers,
+	packChart,
 	packDishAnswers,
 	packOne,
 	packingChecks,
@@ -105,15 +138,18 @@ export const en = {
 	readBackInAnswers,
 	rootError,
 	rootLayout,
+	routes,
 	saveHouseholdAnswers,
 	shortcutKeys,
 	shortcuts,
 	slab,
 	start,
 	startCoolingAnswers,
+	steps,
 	strip,
 	table,
 	tableOne,
+	timers,
 	undoLines,
 	whatIf,
 	why

@@ -1,6 +1,8 @@
 import type { Shown } from '../shown.ts';
 
 export const labelContent = {
+	nutrition: (kj: Shown, kcal: Shown, protein: Shown, fat: Shown, carbohydrate: Shown) =>
+		`A serving about ${kj} kJ (${kcal} kcal), protein ${protein} g, fat ${fat} g, carbohydrate ${carbohydrate} g`,
 	bestBy: (a: Shown) => `best by ${a}`,
 	useFirst: 'use first',
 	packOfPacked: (a: Shown, b: Shown, c: Shown) => `pack ${a} of ${b} · packed ${c}`,

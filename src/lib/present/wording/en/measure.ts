@@ -1,6 +1,18 @@
 import type { Shown } from '../shown.ts';
 
+const counted = (cooks: Shown) => (cooks === 1 ? 'one cook' : `${cooks} cooks`);
+
 export const measure = {
+	reading: 'Reading what your cooks say of your appliances …',
+	learned: 'From your own cooks',
+	learnedSlow: (cooks: Shown, percent: Shown) =>
+		`Slow cooker: ${counted(cooks)} with a measured core: it heats with ${percent} % of what is reckoned with.`,
+	learnedOven: (cooks: Shown, kelvin: Shown) =>
+		`Oven: ${counted(cooks)} with a measured core: its air is off by ${kelvin} from what is reckoned with.`,
+	learnedHow:
+		'Each cook counts once and the usual values once; from two cooks on the ranges narrow. Using it can be taken back.',
+	learnedNone:
+		'No cook was written down yet whose measured core says something of the slow cooker or oven: mark a pack cooked on the Table and write how it went.',
 	title: 'Measure your appliances',
 	pageTitle: 'Measure · Almacen',
 	why: 'Two slow cookers of one size differ by a third. A simple test narrows every time that is computed with yours.',

@@ -1,6 +1,8 @@
 import type { Shown } from '../shown.ts';
 
 export const packDishAnswers = {
+	partCooked: (sentence: Shown) =>
+		`Its method only browns the meat to finish it another day (“${sentence}”). Cook it through before freezing, or leave it raw; change the dish’s method, then pack.`,
 	thisDishIsGone: 'This dish is gone. Choose another.',
 	thisShelfIsGone: 'This shelf is gone. Choose another.',
 	thicknessABlockOf: (a: Shown, b: Shown) =>

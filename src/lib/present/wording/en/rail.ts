@@ -2,6 +2,8 @@ export const rail = {
 	stations: 'Stations',
 	almacen: 'Almacen',
 	household: 'household',
+	shop: 'Shop',
+	prep: 'Prep',
 	menu: 'Menu',
 	cool: 'Cool',
 	pack: 'Pack',

@@ -6,5 +6,8 @@ export const strip = {
 	cold: ', cold',
 	nothingIsCooling: 'Nothing is cooling.',
 	gatePassedBy: 'gate passed by',
-	gateIn: 'gate in'
+	gateIn: 'gate in',
+	measureNow: 'measure now',
+	reheat: 'reheat now',
+	discard: 'discard'
 };

@@ -1,0 +1,30 @@
+import type { MatchReason } from '../core/menu/goes-well-with.ts';
+import type { Habit } from './habit.ts';
+import { massText, tempText } from './units.ts';
+import { w } from './wording/index.ts';
+
+/** The first few of a list, and how many more. */
+function some(items: readonly string[]): string {
+	const shown = items.slice(0, 4).join(', ');
+	return items.length > 4 ? `${shown} +${items.length - 4}` : shown;
+}
+
+/** Why a dish goes well with the day, in words. */
+export function matchText(reason: MatchReason, habit: Habit): string {
+	switch (reason.code) {
+		case 'shares':
+			return w.menuDay.shares(some(reason.items));
+		case 'uses-up':
+			return w.menuDay.usesUp(massText(reason.massKg, habit), some(reason.items));
+		case 'chopped-once':
+			return w.menuDay.choppedOnce(some(reason.items));
+		case 'same-oven':
+			return w.menuDay.sameOven(tempText(reason.ovenC, habit));
+		case 'same-protein':
+			return w.menuDay.sameProtein(reason.item);
+		case 'other-protein':
+			return w.menuDay.otherProtein(reason.item);
+		case 'enough-frozen':
+			return w.menuDay.enoughFrozen(reason.servings);
+	}
+}

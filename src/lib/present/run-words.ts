@@ -1,0 +1,17 @@
+import type { DayTask } from '../core/schedule/day-tasks.ts';
+import { w } from './wording/index.ts';
+
+/** What a task says to the cook. */
+export function taskText(task: Pick<DayTask, 'kind' | 'text'>): string {
+	switch (task.kind) {
+		case 'cool':
+			return w.runSheet.cool(task.text);
+		case 'pack':
+			return w.runSheet.pack(task.text);
+		case 'pause':
+			return w.runSheet.pauseTask;
+		case 'chop':
+		case 'step':
+			return task.text;
+	}
+}

@@ -1,0 +1,41 @@
+import type { Shown } from '../shown.ts';
+
+export const pantry = {
+	pageTitle: 'Price book and cupboard · Almacen',
+	prices: 'Price book',
+	pricesHow:
+		'Packs you can buy, with their price. The shopping list takes the cheapest set that covers the need.',
+	item: 'Item',
+	itemUnknown: 'Item: the catalogue does not know it. Try a plainer word, such as “onion”.',
+	itemNeeded: 'Item: what is it? Such as onion.',
+	label: 'Pack, as it is called',
+	size: 'Weighs',
+	sizeNeeded: 'Weighs: how much is in it, such as 400 g?',
+	price: 'Price',
+	priceNeeded: 'Price: an amount such as 1.80.',
+	shop: 'Where',
+	add: 'Put it in',
+	remove: (label: Shown) => `Take ${label} out`,
+	noPrices: 'No prices yet. Put in the packs you usually buy, or read a CSV file.',
+	stock: 'In the cupboard',
+	stockHow:
+		'What is at home is taken off the list. Frozen packs of components count by themselves.',
+	amount: 'Amount',
+	amountNeeded: 'Amount: how much is there, such as 500 g? 0 takes it out.',
+	setStock: 'Set',
+	noStock: 'Nothing is written down.',
+	csvTitle: 'CSV in and out',
+	csvHow: 'Columns: item, pack, weight, price, shop. Weight with its unit (400 g, 1 kg).',
+	csvFile: 'Paste the file’s lines',
+	csvRead: 'Read it in',
+	csvOut: 'Price book as CSV',
+	csvDone: (n: Shown) => (n === 1 ? 'One pack was read in.' : `${n} packs were read in.`),
+	csvLine: (line: Shown, why: Shown) => `Line ${line}: ${why}`,
+	csvNothing: 'No line with an item, a weight and a price was found. Nothing was changed.',
+	shopName: 'simulated shop',
+	fromShop: 'Fill it from the shop',
+	shopSilent: 'The shop does not answer. Is it running? Nothing was changed.',
+	budget: 'A serving may cost',
+	budgetKeep: 'Keep',
+	budgetHint: 'leave it empty for no budget'
+};

@@ -1,0 +1,152 @@
+import type { CoolingWayName } from '../../../core/cooling/cooling-ways.ts';
+import type { Shown } from '../shown.ts';
+
+const names: Record<string, [one: string, many: string]> = {
+	hands: ['cook', 'cooks'],
+	burner: ['burner', 'burners'],
+	oven: ['oven shelf', 'oven shelves'],
+	'pressure-cooker': ['pressure cooker', 'pressure cookers'],
+	'slow-cooker': ['slow cooker', 'slow cookers'],
+	microwave: ['microwave', 'microwaves'],
+	board: ['board', 'boards'],
+	bowl: ['bowl', 'bowls'],
+	sink: ['sink', 'sinks'],
+	'ice-bath': ['ice bath', 'ice baths'],
+	refrigerator: [
+		'litre of hot food the refrigerator takes',
+		'litres of hot food the refrigerator takes'
+	]
+};
+/** "ice bath", "burners": what there is of it on a day. */
+const runResource = (count: number, name: string) => names[name]?.[count === 1 ? 0 : 1] ?? name;
+
+const ways: Record<CoolingWayName, string> = {
+	'pot-counter': 'the pot on the counter',
+	'pot-refrigerator': 'the pot in the refrigerator',
+	'wide-dishes-refrigerator': 'wide dishes, at most 2.5 cm (1 in) deep, in the refrigerator',
+	'pot-ice-bath': 'the pot in an ice bath',
+	'pot-ice-bath-stirred': 'the pot in an ice bath, stirred often',
+	'bags-ice-water': 'bags at most 3 cm (1¼ in) thick, flat in ice water'
+};
+
+export const runSheet = {
+	title: (day: Shown) => `Run sheet, ${day}`,
+	pageTitle: (day: Shown) => `Run sheet, ${day} · Almacen`,
+	toPrep: 'Prep list',
+	planIt: 'Plan the day',
+	planning: 'Planning: cooling and order of work are computed…',
+	notPlanned: 'Say what the kitchen has today and when you begin; the order of work follows.',
+	ends: (end: Shown, all: Shown) => `Done by ${end}: ${all} in all`,
+	cannot: (bound: Shown, why: Shown) => `It cannot be under ${bound} ${why}.`,
+	isLeast: 'No order of work is shorter.',
+	withResource: (count: number, name: string) => `with ${count} ${runResource(count, name)}`,
+	withDish: (dish: Shown) => `because of ${dish}`,
+	washes: (count: number) =>
+		count === 0
+			? 'Hands and board are washed at the end only.'
+			: `Hands, board and knife are washed ${count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`} in between.`,
+	why: {
+		title: 'How the order of work is found',
+		rule: 'Tasks come from the dishes’ steps and batches, with cooling as computed for the vessel. They are placed one after the other at their earliest possible moment (serial schedule generation), longest chain first; then single tasks are moved a few hundred times and what is shorter is kept. The least possible is the longest chain of a dish, or the work of the hands or an appliance over how many there are.',
+		kitchen: 'Minutes of hands’ work',
+		washMin: 'Minutes for each wash'
+	},
+	heldBack: 'What would help',
+	oneMore: (name: string, gain: Shown) => `One ${runResource(1, name)} more: ${gain} less`,
+	faster: (dish: Shown, way: Shown, gain: Shown) => `${dish} cooled by ${way}: ${gain} less`,
+	doThat: 'Do that',
+	evening: (count: number, what: Shown, gain: Shown) =>
+		count === 1
+			? `${what} the evening before: ${gain} less`
+			: `${count} things the evening before (${what}, …): ${gain} less`,
+	moveThere: 'Do them the evening before',
+	moveBack: (what: Shown) => `Back to the day: ${what}`,
+	dropDish: (dish: Shown, gain: Shown) => `Without ${dish}: ${gain} less`,
+	late: (by: Shown) => `${by} past your time.`,
+	lateDrop: (dish: Shown) => `It would fit without ${dish}.`,
+	lateNone: 'No single dish left out makes it fit: leave out two, or begin earlier.',
+	fits: (spare: Shown) => `${spare} to spare.`,
+	missing: (text: Shown, resource: Shown) =>
+		`“${text}” needs more than the kitchen has today: ${resource}. Change the step in Menu or the kitchen below.`,
+	infeasible:
+		'There is no order in which all of this can be done: look at the breaks and what the kitchen has.',
+	waited: (what: Shown) =>
+		`Waits longer than it should: ${what}. Keep it hot above 60 °C, or chill it.`,
+	start: 'Begin the day',
+	begunAt: (at: Shown) => `Begun at ${at}`,
+	took: (all: Shown) => `The day took ${all}.`,
+	endDay: 'The day is done',
+	goOn: 'Not done yet after all',
+	now: 'Now',
+	next: 'Next',
+	later: 'Later',
+	done: 'Done',
+	nothingNow: 'Nothing to do this minute.',
+	allDone: 'Everything is done.',
+	begin: 'Begin',
+	finish: 'Done',
+	finishAnd: (next: Shown) => `Done, on to: ${next}`,
+	fiveMore: '5 min more',
+	fifteenLate: '15 min late',
+	skip: 'Leave out',
+	again: 'Take back',
+	left: 'left',
+	over: 'over its time',
+	begins: (at: Shown) => `at ${at}`,
+	wash: 'First wash hands, board and knife.',
+	cool: (dish: Shown) => `Cool ${dish}`,
+	pack: (dish: Shown) => `Fill, close and label ${dish}`,
+	pauseTask: 'Break',
+	toCooling: 'Cooling curve',
+	timeUp: (what: Shown) => `Time is up: ${what}`,
+	soundOn: 'Sound on',
+	soundOff: 'Sound off',
+	break15: 'Break of 15 min',
+	slow: (name: Shown) => `${name} is slow`,
+	notSlow: (name: Shown) => `${name} is as planned`,
+	awake: 'The screen stays on while this page is open.',
+	asleep:
+		'This page cannot keep the screen on: browsers allow it only over https or on the computer Almacen runs on. Switch off the automatic lock in the phone’s display settings for today, and lay it on the charger.',
+	unsent: (count: Shown) => `${count} not sent yet`,
+	kitchen: 'Kitchen and times today',
+	cooks: 'Cooks',
+	from: 'Begin at',
+	deadline: 'To be done by (optional)',
+	pauses: 'Breaks (optional)',
+	pausesHint: '12:30 for 30 min, 15:00 for 10 min',
+	pausesBad: 'Breaks: write a time and minutes for each, “12:30 for 30 min”.',
+	clockBad: 'Write a time of day, 9:00 or 9 am.',
+	numberBad: (what: Shown, most: Shown) => `${what}: a whole number from 0 to ${most}.`,
+	resources: Object.fromEntries(
+		Object.entries(names).map(([name, [, many]]) => [name, many])
+	) as Record<string, string>,
+	lanes: {
+		hands: 'Hands',
+		burner: 'Burner',
+		oven: 'Oven',
+		'pressure-cooker': 'Pressure cooker',
+		'slow-cooker': 'Slow cooker',
+		microwave: 'Microwave',
+		'ice-bath': 'Ice bath',
+		refrigerator: 'Refrigerator'
+	} as Record<string, string>,
+	timeline: 'Timeline',
+	timelineHow:
+		'Drag a bar that has not begun, or choose it and use the arrow keys: the rest is planned around it.',
+	bar: (text: Shown, from: Shown, to: Shown) => `${text}, ${from} to ${to}`,
+	rawWord: 'raw',
+	cooling: 'Cooling',
+	coolingOf: (dish: Shown, way: Shown, time: Shown) => `${dish}: ${way}, cold in ${time}`,
+	coolingIce: (mass: Shown) => `with ${mass} of ice`,
+	ways: {
+		pot: ways,
+		pan: {
+			...ways,
+			'pot-counter': 'its pan on the counter',
+			'pot-refrigerator': 'its pan in the refrigerator',
+			'pot-ice-bath': 'its pan in an ice bath'
+		}
+	},
+	changeWay: (dish: Shown) => `Another way for ${dish}`,
+	least: 'least effort that passes'
+};

@@ -1,0 +1,143 @@
+<script lang="ts">
+	import { allItems, findItem } from '$lib/core/foods/item-catalogue';
+	import type { Stage } from '$lib/core/foods/dish-facts';
+	import { lineForms, type LineCorrection, type LineForm } from '$lib/core/foods/line-correction';
+	import { correctedLine, type ParsedLine } from '$lib/formats/ingredient-line';
+	import { lineAmountText } from '$lib/present/amounts';
+	import type { Habit } from '$lib/present/habit';
+	import { stageWords } from '$lib/present/words';
+	import { w } from '$lib/present/wording';
+
+	let {
+		lines,
+		corrections = $bindable(),
+		habit
+	}: {
+		lines: readonly ParsedLine[];
+		corrections: Record<string, LineCorrection>;
+		habit: Habit;
+	} = $props();
+
+	const rows = $derived(lines.map((line) => correctedLine(line, corrections[line.text])));
+	const names = allItems.map((item) => item.name).sort();
+	const correct = (text: string, part: LineCorrection) =>
+		(corrections = { ...corrections, [text]: { ...corrections[text], ...part } });
+	function reset(text: string): void {
+		const { [text]: _gone, ...rest } = corrections;
+		corrections = rest;
+	}
+	/** Plain words are read as the catalogue's name; what it does not know leaves the item as it was. */
+	function setItem(line: ParsedLine, input: HTMLInputElement): void {
+		const item = findItem(input.value);
+		if (item) correct(line.text, { itemName: item.name });
+		input.value = item?.name ?? line.itemName ?? '';
+	}
+	const itemsOf = (typed: string) => typed.split(',').flatMap((word) => findItem(word)?.name ?? []);
+</script>
+
+<input type="hidden" name="corrections" value={JSON.stringify(corrections)} />
+<datalist id="catalogue">
+	{#each names as name (name)}<option value={name}></option>{/each}
+</datalist>
+<p class="quiet">{w.linesEditor.how}</p>
+<ul class="mt-2">
+	{#each rows as line, i (i)}
+		{@const of = (what: string) => w.linesEditor.of(what, line.text)}
+		<li class="line">
+			<p>
+				<b>{lineAmountText(line, habit)}</b>
+				{line.item}
+				{#if line.understood === 'text'}<span class="word caution">{w.linesTable.keptAsText}</span>
+				{:else if line.understood === 'item' && line.quantity !== null}<span class="quiet"
+						>{w.linesTable.weightNotKnown}</span
+					>{/if}
+			</p>
+			<div class="fields">
+				<input
+					class="entry"
+					list="catalogue"
+					aria-label={of(w.linesEditor.item)}
+					placeholder={w.linesEditor.unknown}
+					value={line.itemName ?? ''}
+					onchange={(event) => setItem(line, event.currentTarget)}
+				/>
+				<input
+					class="entry"
+					aria-label={of(w.linesEditor.cut)}
+					placeholder={w.linesEditor.cut}
+					value={line.cut}
+					onchange={(event) => correct(line.text, { cut: event.currentTarget.value.slice(0, 60) })}
+				/>
+				<select
+					class="entry"
+					aria-label={of(w.linesEditor.where)}
+					value={line.stage}
+					onchange={(event) => correct(line.text, { stage: event.currentTarget.value as Stage })}
+				>
+					{#each Object.entries(stageWords) as [stage, words] (stage)}
+						<option value={stage}>{words.name}</option>
+					{/each}
+				</select>
+				<select
+					class="entry"
+					aria-label={of(w.linesEditor.form)}
+					value={line.form ?? ''}
+					onchange={(event) =>
+						correct(line.text, { form: (event.currentTarget.value || null) as LineForm | null })}
+				>
+					<option value="">{w.linesEditor.noForm}</option>
+					{#each lineForms as form (form)}<option value={form}>{w.linesEditor.forms[form]}</option
+						>{/each}
+				</select>
+				<input
+					class="entry"
+					aria-label={of(w.linesEditor.alternatives)}
+					placeholder={w.linesEditor.alternatives}
+					value={line.alternatives.join(', ')}
+					onchange={(event) => {
+						const alternatives = itemsOf(event.currentTarget.value);
+						correct(line.text, { alternatives });
+						event.currentTarget.value = alternatives.join(', ');
+					}}
+				/>
+				<label class="tick">
+					<input
+						type="checkbox"
+						aria-label={of(w.linesEditor.optional)}
+						checked={line.optional}
+						onchange={(event) => correct(line.text, { optional: event.currentTarget.checked })}
+					/>
+					{w.linesEditor.optional}
+				</label>
+				{#if corrections[line.text]}
+					<button type="button" class="reset" onclick={() => reset(line.text)}
+						>{w.linesEditor.reset}</button
+					>
+				{/if}
+			</div>
+		</li>
+	{/each}
+</ul>
+
+<style>
+	.line {
+		padding: 8px 0;
+		border-top: 1px solid var(--hair);
+	}
+	.fields {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
+		gap: 6px;
+		align-items: center;
+	}
+	.fields :global(.entry) {
+		min-height: 44px;
+		padding: 4px 8px;
+		font-size: 15px;
+	}
+	.reset {
+		min-height: 44px;
+		text-decoration: underline;
+		cursor: pointer;
+	}
+</style>

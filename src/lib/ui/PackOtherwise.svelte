@@ -1,0 +1,46 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { w } from '$lib/present/wording';
+	import Choice from './Choice.svelte';
+	import Field from './Field.svelte';
+	import Press from './Press.svelte';
+
+	let {
+		pack,
+		shelves
+	}: { pack: { shelfId: number }; shelves: readonly { id: number; name: string }[] } = $props();
+	// svelte-ignore state_referenced_locally
+	let shelfId = $state(String(pack.shelfId));
+	let reason = $state('');
+</script>
+
+<details>
+	<summary class="flex min-h-12 cursor-pointer items-center font-bold"
+		>{w.packOtherwise.title}</summary
+	>
+	<div class="grid gap-4 pt-2">
+		<form method="POST" action="?/moved" use:enhance class="flex flex-wrap items-end gap-3">
+			<div class="grow">
+				<Choice
+					name="shelfId"
+					label={w.packOtherwise.shelf}
+					bind:value={shelfId}
+					items={shelves.map(({ id, name }) => ({ value: String(id), name }))}
+				/>
+			</div>
+			<Press type="submit">{w.packOtherwise.move}</Press>
+		</form>
+		<form method="POST" action="?/given" use:enhance class="grid">
+			<Press type="submit">{w.packOtherwise.give}</Press>
+		</form>
+		<form method="POST" action="?/discarded" use:enhance class="grid gap-2">
+			<Field
+				name="reason"
+				label={w.packOtherwise.reason}
+				hint={w.packOtherwise.reasonHint}
+				bind:value={reason}
+			/>
+			<Press type="submit">{w.packOtherwise.discard}</Press>
+		</form>
+	</div>
+</details>

@@ -1,0 +1,90 @@
+import { browser } from '$app/environment';
+
+/**
+ * What was entered on this device and has not reached the server: kept on the device, sent in order, sent again when the
+ * connection is back. `arrived` is called with the server's answer.
+ */
+export class Outbox<T> {
+	waiting = $state<T[]>([]);
+	private readonly path: string;
+	private readonly storageKey: string;
+	private readonly keyOf: (entry: T) => string;
+	private readonly arrived: (answer: unknown) => void | Promise<void>;
+	private sending = false;
+	/** keys of entries the server has, whose answer is not taken in yet */
+	private answered = $state<string[]>([]);
+
+	constructor(options: {
+		path: string;
+		storageKey: string;
+		keyOf: (entry: T) => string;
+		arrived: (answer: unknown) => void | Promise<void>;
+	}) {
+		this.path = options.path;
+		this.storageKey = options.storageKey;
+		this.keyOf = options.keyOf;
+		this.arrived = options.arrived;
+		if (browser) this.waiting = JSON.parse(localStorage.getItem(this.storageKey) ?? '[]') as T[];
+	}
+
+	/** Sends what waits, now and whenever the connection comes back; gives the way to stop. */
+	start(): () => void {
+		const send = () => void this.send();
+		window.addEventListener('online', send);
+		const timer = setInterval(send, 5_000);
+		send();
+		return () => {
+			window.removeEventListener('online', send);
+			clearInterval(timer);
+		};
+	}
+
+	/** How many have not reached the server. */
+	get unsent(): number {
+		return this.waiting.length - this.answered.length;
+	}
+
+	/** Puts entries in, in place of those `replaces` says they overrule, and sends. */
+	put(entries: readonly T[], replaces: (old: T) => boolean = () => false): Promise<void> {
+		this.waiting = [...this.waiting.filter((old) => !replaces(old)), ...entries];
+		this.keep();
+		return this.send();
+	}
+
+	/** One request at a time, the next one as soon as there is more; an entry is let go when the answer to it has been taken in. */
+	private async send(): Promise<void> {
+		const sent = ($state.snapshot(this.waiting) as T[]).filter(
+			(entry) => !this.answered.includes(this.keyOf(entry))
+		);
+		if (sent.length === 0 || this.sending) return;
+		this.sending = true;
+		let ok = false;
+		try {
+			const answer = await fetch(this.path, {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify(sent)
+			});
+			ok = answer.ok;
+			if (ok) void this.letGo(sent.map(this.keyOf), await answer.json());
+		} catch (error) {
+			// no connection: the entries wait, and the page says so
+			if (!(error instanceof TypeError)) throw error;
+		} finally {
+			this.sending = false;
+		}
+		if (ok) await this.send();
+	}
+
+	private async letGo(keys: string[], answer: unknown): Promise<void> {
+		this.answered.push(...keys);
+		await this.arrived(answer);
+		this.waiting = this.waiting.filter((entry) => !keys.includes(this.keyOf(entry)));
+		this.answered = this.answered.filter((key) => !keys.includes(key));
+		this.keep();
+	}
+
+	private keep(): void {
+		localStorage.setItem(this.storageKey, JSON.stringify(this.waiting));
+	}
+}

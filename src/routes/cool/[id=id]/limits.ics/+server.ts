@@ -1,0 +1,39 @@
+import { error } from '@sveltejs/kit';
+import { coolingView } from '$lib/core/cooling/cooling-view';
+import { limitsFrom } from '$lib/core/safety/limits';
+import { ruleGates } from '$lib/core/safety/two-stage-rule';
+import { gatesCalendar } from '$lib/formats/gates-ics';
+import { coolingRuleText } from '$lib/present/cooling-words';
+import { tempText } from '$lib/present/units';
+import { w } from '$lib/present/wording';
+import { nowMs } from '$lib/server/now';
+import { getCooling } from '$lib/server/repos/cooling';
+import { getHousehold, habitOf } from '$lib/server/repos/household';
+import type { RequestHandler } from './$types';
+
+/** Both limits of a run as calendar entries with alarms: a locked phone rings by its own calendar. */
+export const GET: RequestHandler = async ({ params, locals }) => {
+	const run = await getCooling(locals.db, Number(params.id));
+	if (!run) error(404);
+	const house = await getHousehold(locals.db);
+	const habit = habitOf(house);
+	const limits = limitsFrom(house.limits);
+	const { rule } = run.forecast;
+	const { clockStartMin } = coolingView(run, nowMs(), limits);
+	const text = gatesCalendar(
+		run.name,
+		ruleGates(rule, limits).map(({ gateC, limitMin }) => ({
+			uid: `cooling-${run.id}-${gateC}@almacen`,
+			atMs: run.startedAtMs + (clockStartMin + limitMin) * 60_000,
+			summary: w.probes.eventName(run.name, tempText(gateC, habit)),
+			description: w.probes.eventText(coolingRuleText(rule, limits, habit))
+		})),
+		nowMs()
+	);
+	return new Response(text, {
+		headers: {
+			'content-type': 'text/calendar; charset=utf-8',
+			'content-disposition': `attachment; filename="cooling-${run.id}.ics"`
+		}
+	});
+};

@@ -1,0 +1,161 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { takeOutKey } from '$lib/core/schedule/component-packs';
+	import type { PrepItem } from '$lib/core/schedule/prep-lists';
+	import { prepAmountText, shareText } from '$lib/present/prep-words';
+	import { dayText } from '$lib/present/time';
+	import { massText } from '$lib/present/units';
+	import { w } from '$lib/present/wording';
+	import { DayLog } from '$lib/ui/day-log.svelte';
+	import PrepRow from '$lib/ui/PrepRow.svelte';
+	import Press from '$lib/ui/Press.svelte';
+	import Why from '$lib/ui/Why.svelte';
+	import Word from '$lib/ui/Word.svelte';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
+	const dayId = $derived(data.now.day.id);
+	const log = $derived.by(() => {
+		const id = dayId;
+		return untrack(() => new DayLog(id, () => data.now));
+	});
+	$effect(() => log.start());
+	const day = $derived(dayText(data.now.day.onDay, data.habit));
+	const { lists } = $derived(data.prep);
+	const has = (key: string) => log.state.ticked[key] ?? false;
+	const iceKg = $derived(
+		Object.values(log.known.run.cooling).reduce((sum, { iceKg: kg }) => sum + (kg ?? 0), 0)
+	);
+	const whole = (item: PrepItem) =>
+		`${w.prep.cut(item.item, item.cut)}: ${prepAmountText(item, data.habit)}`;
+	const evening = $derived([
+		...data.prep.takeOut.map(({ code, dish, massKg }) => ({
+			key: takeOutKey(code),
+			text: w.prep.takeOut(dish, massText(massKg, data.habit), code)
+		})),
+		...lists.thaw.map((item) => ({ key: item.key, text: w.prep.thaw(whole(item)) })),
+		...lists.soak.map((item) => ({ key: item.key, text: w.prep.soak(whole(item)) })),
+		...log.known.run.doneBefore.map((task) => ({
+			key: `evening:${task.id}`,
+			text: w.prep.doneBefore(task.text)
+		}))
+	]);
+	const vessels = $derived(
+		data.prep.vessels
+			.map(({ place, dishes }) => w.prep.vessel(w.steps.places[place], dishes))
+			.join(', ')
+	);
+	const before = $derived([
+		...(vessels ? [{ key: 'out:vessels', text: w.prep.vessels(vessels) }] : []),
+		...(iceKg > 0 ? [{ key: 'out:ice', text: w.prep.ice(massText(iceKg, data.habit)) }] : []),
+		...data.prep.packs
+			.filter(({ packs }) => packs > 0)
+			.map(({ dish, packs }) => ({ key: `out:packs ${dish}`, text: w.prep.packs(packs, dish) })),
+		...(data.prep.labels > 0 ? [{ key: 'out:labels', text: w.prep.labels(data.prep.labels) }] : []),
+		...lists.setOut.map(({ key, dish, lines }) => ({
+			key,
+			text: `${w.prep.setOut(dish)}: ${lines.join('; ')}`
+		}))
+	]);
+	const groups = $derived(
+		(['chop', 'cans', 'meats', 'cheese'] as const)
+			.map((name) => ({ name, items: lists[name] }))
+			.filter(({ items }) => items.length > 0)
+	);
+	const keys = $derived([
+		...[...evening, ...before].map(({ key }) => key),
+		...groups.flatMap(({ items }) => items.map(({ key }) => key)),
+		...lists.spices.map(({ key }) => key)
+	]);
+	const left = $derived(keys.filter((key) => !has(key)).length);
+</script>
+
+<svelte:head><title>{w.prep.pageTitle(day)}</title></svelte:head>
+
+<div class="mb-3 flex flex-wrap items-center justify-between gap-3">
+	<h1>{w.prep.title(day)}</h1>
+	<div class="no-print flex flex-wrap gap-3">
+		<Press href="/prep/{dayId}/run" first>{w.prep.toRun}</Press>
+		<Press onclick={() => window.print()}>{w.prep.print}</Press>
+	</div>
+</div>
+
+{#if data.prep.dishes.length === 0}
+	<section class="plate grid gap-3">
+		<p>{w.prep.noDishes}</p>
+		<p><Press href="/menu/day/{dayId}" first>{w.prep.toMenu}</Press></p>
+	</section>
+{:else}
+	<p class="mb-3" role="status">
+		<b>{left === 0 ? w.prep.allReady : w.prep.left(left, keys.length)}</b>
+		{#if log.unsent > 0}<Word tone="caution" text={w.prep.unsent(log.unsent)} />{/if}
+	</p>
+	<div class="grid gap-5 lg:grid-cols-2">
+		<div class="grid content-start gap-4">
+			<section class="plate">
+				<h2>{w.prep.evening}</h2>
+				{#if evening.length === 0}
+					<p class="quiet">{w.prep.eveningNone}</p>
+				{:else}
+					<ul>
+						{#each evening as { key, text } (key)}
+							<PrepRow ticked={has(key)} ontick={(on) => log.tick(key, on)}>{text}</PrepRow>
+						{/each}
+					</ul>
+					<p class="quiet">{w.prep.chillNote}</p>
+				{/if}
+			</section>
+			<section class="plate">
+				<h2>{w.prep.before}</h2>
+				<ul>
+					{#each before as { key, text } (key)}
+						<PrepRow ticked={has(key)} ontick={(on) => log.tick(key, on)}>{text}</PrepRow>
+					{/each}
+				</ul>
+			</section>
+		</div>
+		<div class="grid content-start gap-4">
+			{#each groups as { name, items } (name)}
+				<section class="plate">
+					<h2>
+						<Why
+							note={{
+								title: w.prep.why.title,
+								rule: w.prep.why.rule,
+								inputs: items.map((item) => ({
+									name: w.prep.cut(item.item, item.cut),
+									value: prepAmountText(item, data.habit)
+								})),
+								sources: []
+							}}>{w.prep[name]}</Why
+						>
+					</h2>
+					{#if name === 'chop'}<p class="quiet">{w.prep.chopHow}</p>{/if}
+					<ul>
+						{#each items as item (item.key)}
+							<PrepRow ticked={has(item.key)} ontick={(on) => log.tick(item.key, on)}>
+								<b>{w.prep.cut(item.item, item.cut)}:</b>
+								{prepAmountText(item, data.habit)}
+								<br /><span class="quiet"
+									>{item.shares.map((share) => shareText(share, data.habit)).join('; ')}</span
+								>
+							</PrepRow>
+						{/each}
+					</ul>
+				</section>
+			{/each}
+			{#if lists.spices.length > 0}
+				<section class="plate">
+					<h2>{w.prep.spices}</h2>
+					<ul>
+						{#each lists.spices as { key, dish, lines } (key)}
+							<PrepRow ticked={has(key)} ontick={(on) => log.tick(key, on)}
+								>{w.prep.spicesOf(dish, lines.join('; '))}</PrepRow
+							>
+						{/each}
+					</ul>
+				</section>
+			{/if}
+		</div>
+	</div>
+{/if}

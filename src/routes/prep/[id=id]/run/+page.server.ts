@@ -1,0 +1,78 @@
+import { error, fail } from '@sveltejs/kit';
+import { coolingWayNames, type CoolingWayName } from '$lib/core/cooling/cooling-ways';
+import { dayRunSchema, kitchenResources, type Pause } from '$lib/schemas/day-run';
+import { rawFields, readForm } from '$lib/schemas/read-form';
+import { nowMs } from '$lib/server/now';
+import { dayNow } from '$lib/server/services/day-now';
+import { plannedDishes } from '$lib/server/services/day-dishes';
+import { changeRun } from '$lib/server/services/run-day';
+import type { DayRun } from '$lib/core/schedule/day-run';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params, locals }) => {
+	const now = await dayNow(locals.db, locals.compute, Number(params.id), nowMs());
+	if (!now) error(404);
+	const dishes = await plannedDishes(locals.db, now.day.id);
+	return { now, dishes: dishes.map(({ dish }) => ({ id: dish.id, name: dish.name })) };
+};
+
+type RunForm = { startClock: string; deadlineClock?: string; pauses: Pause[] };
+
+async function change(
+	{ locals, params }: { locals: App.Locals; params: { id: string } },
+	how: (run: DayRun) => DayRun
+) {
+	const { db, compute } = locals;
+	if (!(await changeRun(db, compute, Number(params.id), nowMs(), how))) error(404);
+}
+
+export const actions: Actions = {
+	plan: async (event) => {
+		const raw = rawFields(await event.request.formData());
+		const form = readForm(dayRunSchema(), raw);
+		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
+		const { startClock, deadlineClock, pauses } = form.value as unknown as RunForm;
+		const amounts = form.value as unknown as Record<string, number>;
+		await change(event, (run) => ({
+			...run,
+			startClock,
+			deadlineClock: deadlineClock ?? null,
+			pauses,
+			capacity: {
+				...run.capacity,
+				...Object.fromEntries(kitchenResources.map((name) => [name, amounts[name]]))
+			}
+		}));
+		return { planned: true };
+	},
+	evening: async (event) => {
+		const raw = rawFields(await event.request.formData());
+		const ids = new Set((raw.tasks ?? '').split('\n').filter(Boolean));
+		await change(event, (run) => {
+			const moved = (run.plan?.tasks ?? []).filter(({ id }) => ids.has(id));
+			const added = moved.map(({ id, text }) => ({ id, text }));
+			return { ...run, doneBefore: [...run.doneBefore, ...added] };
+		});
+		return { planned: true };
+	},
+	onTheDay: async (event) => {
+		const raw = rawFields(await event.request.formData());
+		await change(event, (run) => ({
+			...run,
+			doneBefore: run.doneBefore.filter(({ id }) => id !== raw.task)
+		}));
+		return { planned: true };
+	},
+	way: async (event) => {
+		const raw = rawFields(await event.request.formData());
+		const way = coolingWayNames.find((name) => name === raw.way) as CoolingWayName | undefined;
+		const dishId = raw.dishId ?? '';
+		await change(event, (run) => {
+			const old = run.cooling[dishId];
+			if (!old) return run;
+			const chosen = way ? { ...old, way, byCook: true } : { ...old, byCook: false };
+			return { ...run, cooling: { ...run.cooling, [dishId]: { ...chosen, of: '' } } };
+		});
+		return { planned: true };
+	}
+};

@@ -1,0 +1,331 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { enhance } from '$app/forms';
+	import type { KeptPlan } from '$lib/core/schedule/day-run';
+	import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
+	import { dayBoard, goesOnWith } from '$lib/core/schedule/day-board';
+	import { taskText } from '$lib/present/run-words';
+	import { dayText, durationText, instantText } from '$lib/present/time';
+	import { massText } from '$lib/present/units';
+	import { standingLine, verdictWords } from '$lib/present/words';
+	import { w } from '$lib/present/wording';
+	import { alarm } from '$lib/ui/alarm.svelte';
+	import { clock } from '$lib/ui/clock.svelte';
+	import { DayLog, type Say } from '$lib/ui/day-log.svelte';
+	import Press from '$lib/ui/Press.svelte';
+	import KitchenToday from '$lib/ui/run/KitchenToday.svelte';
+	import Outlook from '$lib/ui/run/Outlook.svelte';
+	import TaskCard from '$lib/ui/run/TaskCard.svelte';
+	import Timeline from '$lib/ui/run/Timeline.svelte';
+	import { screenAwake } from '$lib/ui/wake-lock.svelte';
+	import Word from '$lib/ui/Word.svelte';
+	import type { PageProps } from './$types';
+
+	let { data, form }: PageProps = $props();
+	const dayId = $derived(data.now.day.id);
+	const log = $derived.by(() => {
+		const id = dayId;
+		return untrack(() => new DayLog(id, () => data.now));
+	});
+	$effect(() => log.start());
+	const day = $derived(dayText(data.now.day.onDay, data.habit));
+	const run = $derived(log.known.run);
+	const plan = $derived(run.plan);
+	const happened = $derived(log.state);
+	const started = $derived(happened.startedAtMs !== null);
+	const ended = $derived(happened.endedAtMs !== null);
+	const zeroMs = $derived(happened.startedAtMs ?? plan?.zeroMs ?? 0);
+	const board = $derived(plan ? dayBoard(plan, happened, clock.fineMs) : []);
+	const of = (...statuses: string[]) => board.filter((row) => statuses.includes(row.status));
+	const now = $derived([...of('running').sort((a, b) => a.endMs - b.endMs), ...of('due')]);
+	const slow = $derived((happened.slow01.oven ?? 1) > 1);
+	const over = $derived(of('done', 'skipped'));
+	const dishName = (id: number) => data.dishes.find((dish) => dish.id === id)?.name ?? '';
+	const dishNames = (ids: readonly number[]) => ids.map(dishName).filter(Boolean).join(', ');
+	const coolingOf = (ids: readonly number[]) =>
+		log.known.coolings.findLast((cooling) => cooling.dishId === ids[0])?.id;
+	const coolings = $derived(
+		Object.entries(run.cooling).map(([id, chosen]) => ({ id: Number(id), ...chosen }))
+	);
+	const say: Say = (...events) => log.say(...events);
+
+	$effect(() => (started && !ended ? screenAwake.keep() : undefined));
+	const timesUp = $derived(of('running').filter((row) => row.endMs <= clock.fineMs));
+	$effect(() => {
+		for (const { task } of timesUp) untrack(() => alarm.ringOnce(task.id));
+	});
+</script>
+
+<svelte:head><title>{w.runSheet.pageTitle(day)}</title></svelte:head>
+
+<div class="mb-3 flex flex-wrap items-center justify-between gap-3">
+	<h1>{w.runSheet.title(day)}</h1>
+	<div class="no-print flex flex-wrap gap-3">
+		{#if plan && !started && plan.outcome !== 'infeasible'}
+			<Press first onclick={() => say({ kind: 'start' })}>{w.runSheet.start}</Press>
+		{/if}
+		<Press href="/prep/{dayId}">{w.runSheet.toPrep}</Press>
+	</div>
+</div>
+
+<p class="sr-only" role="alert">
+	{timesUp.map(({ task }) => w.runSheet.timeUp(taskText(task))).join('; ')}
+</p>
+{#if log.unsent > 0}
+	<p class="mb-3"><Word tone="caution" text={w.runSheet.unsent(log.unsent)} /></p>
+{/if}
+
+{#if data.dishes.length === 0}
+	<section class="plate grid gap-3">
+		<p>{w.prep.noDishes}</p>
+		<p><Press href="/menu/day/{dayId}" first>{w.prep.toMenu}</Press></p>
+	</section>
+{:else}
+	{#if started}
+		<p class="mb-3 flex flex-wrap items-center gap-3">
+			<b>{w.runSheet.begunAt(instantText(zeroMs, data.habit, clock.ms))}</b>
+			{#if ended}
+				<span>{w.runSheet.took(durationText(((happened.endedAtMs ?? 0) - zeroMs) / 60_000))}</span>
+				<Press onclick={() => say({ kind: 'start' })}>{w.runSheet.goOn}</Press>
+			{:else}
+				<span>{durationText((clock.ms - zeroMs) / 60_000)}</span>
+			{/if}
+		</p>
+		{#if screenAwake.state !== 'off' && !ended}
+			<p class="quiet mb-3">
+				{screenAwake.state === 'kept' ? w.runSheet.awake : w.runSheet.asleep}
+			</p>
+		{/if}
+	{/if}
+
+	{#if plan}
+		<div class="grid gap-4" class:lg:grid-cols-[3fr_2fr]={!started || over.length > 0}>
+			<div class="grid content-start gap-4">
+				{#if started}
+					<section class="plate">
+						<h2>{w.runSheet.now}</h2>
+						{#if now.length === 0}
+							<p>
+								{over.length === board.length ? w.runSheet.allDone : w.runSheet.nothingNow}
+							</p>
+							{#if over.length === board.length && !ended}
+								<p class="mt-3">
+									<Press first onclick={() => say({ kind: 'end' })}>{w.runSheet.endDay}</Press>
+								</p>
+							{/if}
+						{/if}
+						<ul>
+							{#each now as row (row.task.id)}
+								<TaskCard
+									{row}
+									dishes={dishNames(row.task.dishIds)}
+									goesOn={row.status === 'running' ? goesOnWith(board, row.task.id) : null}
+									coolingId={coolingOf(row.task.dishIds)}
+									habit={data.habit}
+									{say}
+								/>
+							{/each}
+						</ul>
+					</section>
+				{:else}
+					{@render outlook(plan)}
+				{/if}
+				{#if started && !ended}
+					<div class="flex flex-wrap gap-3">
+						<Press onclick={() => (alarm.on ? alarm.switchOff() : void alarm.switchOn())}
+							>{alarm.on ? w.runSheet.soundOff : w.runSheet.soundOn}</Press
+						>
+						<Press onclick={() => say({ kind: 'pause', value: 15 })}>{w.runSheet.break15}</Press>
+						<Press onclick={() => say({ kind: 'slow', key: 'oven', value: slow ? 1 : 1.25 })}
+							>{slow
+								? w.runSheet.notSlow(w.runSheet.lanes.oven)
+								: w.runSheet.slow(w.runSheet.lanes.oven)}</Press
+						>
+					</div>
+				{/if}
+				{#if started}{@render toCome()}{/if}
+			</div>
+			<div class="grid content-start gap-4">
+				{#if started}
+					{@render outlook(plan)}
+				{/if}
+				{#if over.length > 0}
+					<details class="plate">
+						<summary class="summary">{w.runSheet.done} ({over.length})</summary>
+						<ul>
+							{#each over as row (row.task.id)}
+								<li class="flex items-center justify-between gap-3 py-1">
+									<span class:left-out={row.status === 'skipped'}>{taskText(row.task)}</span>
+									<Press
+										aria-label="{w.runSheet.again}: {taskText(row.task)}"
+										onclick={() => say({ kind: 'again', key: row.task.id })}
+										>{w.runSheet.again}</Press
+									>
+								</li>
+							{/each}
+						</ul>
+					</details>
+				{/if}
+				{#if coolings.length > 0}
+					<details class="plate" open={!started}>
+						<summary class="summary">{w.runSheet.cooling}</summary>
+						<ul class="grid gap-2">
+							{#each coolings as chosen (chosen.id)}
+								<li>
+									<p>
+										{w.runSheet.coolingOf(
+											dishName(chosen.id),
+											w.runSheet.ways[chosen.vessel][chosen.way],
+											durationText(chosen.minutes)
+										)}{#if chosen.iceKg}, {w.runSheet.coolingIce(
+												massText(chosen.iceKg, data.habit)
+											)}{/if}
+										<Word
+											tone={chosen.verdict === 'pass'
+												? 'good'
+												: chosen.verdict === 'fail'
+													? 'refused'
+													: 'caution'}
+											text={verdictWords[chosen.verdict]}
+										/>
+									</p>
+									{#if !started}
+										<form method="POST" action="?/way" use:enhance>
+											<input type="hidden" name="dishId" value={chosen.id} />
+											<select
+												class="entry"
+												name="way"
+												aria-label={w.runSheet.changeWay(dishName(chosen.id))}
+												value={chosen.byCook ? chosen.way : ''}
+												onchange={(event) => event.currentTarget.form?.requestSubmit()}
+											>
+												<option value="">{w.runSheet.least}</option>
+												{#each coolingWayNames as way (way)}
+													<option value={way}>{w.runSheet.ways[chosen.vessel][way]}</option>
+												{/each}
+											</select>
+										</form>
+									{/if}
+								</li>
+							{/each}
+						</ul>
+						<p class="quiet mt-2">{standingLine}</p>
+					</details>
+				{/if}
+			</div>
+		</div>
+		<section class="plate no-print mt-4">
+			<h2>{w.runSheet.timeline}</h2>
+			<p class="quiet mb-2">{w.runSheet.timelineHow}</p>
+			<Timeline
+				{board}
+				habit={data.habit}
+				{started}
+				move={(key, atMs) => say({ kind: 'move', key, value: atMs })}
+			/>
+		</section>
+		{#if !started}<div class="mt-4 grid gap-4">{@render toCome()}</div>{/if}
+	{:else}
+		<p class="mb-3">{w.runSheet.notPlanned}</p>
+	{/if}
+	<details class="plate no-print mt-4" open={!plan || (form && 'errors' in form) || undefined}>
+		<summary class="summary">{w.runSheet.kitchen}</summary>
+		<KitchenToday
+			{run}
+			habit={data.habit}
+			errors={(form && 'errors' in form && form.errors) || {}}
+			typedBefore={form && 'typed' in form ? form.typed : undefined}
+			planned={plan !== null}
+		/>
+	</details>
+{/if}
+
+{#snippet outlook(plan: KeptPlan)}
+	<Outlook
+		{run}
+		{plan}
+		{dishName}
+		deadlineMs={log.known.deadlineMs}
+		{started}
+		{zeroMs}
+		habit={data.habit}
+	/>
+{/snippet}
+
+{#snippet toCome()}
+	{#if of('next').length > 0}
+		<section class="plate">
+			<h2>{w.runSheet.next}</h2>
+			<ul>
+				{#each of('next') as row (row.task.id)}
+					{#if started}
+						<TaskCard
+							{row}
+							dishes={dishNames(row.task.dishIds)}
+							goesOn={null}
+							coolingId={undefined}
+							habit={data.habit}
+							{say}
+						/>
+					{:else}
+						{@render line(row)}
+					{/if}
+				{/each}
+			</ul>
+		</section>
+	{/if}
+	{#if of('later').length > 0}
+		<details class="plate" open={!started}>
+			<summary class="summary">{w.runSheet.later} ({of('later').length})</summary>
+			<ul>
+				{#each of('later') as row (row.task.id)}{@render line(row)}{/each}
+			</ul>
+		</details>
+	{/if}
+{/snippet}
+
+{#snippet line(row: (typeof board)[number])}
+	<li class="line">
+		<span class="at">{instantText(row.startMs, data.habit)}</span>
+		<span>
+			{#if row.washBefore}<b class="text-(--cold)">{w.runSheet.wash}</b><br />{/if}
+			{taskText(row.task)}
+			{#if row.task.kind === 'step' || row.task.kind === 'chop'}
+				<span class="quiet">{dishNames(row.task.dishIds)}</span>
+			{/if}
+		</span>
+		<span class="quiet">{durationText((row.endMs - row.startMs) / 60_000)}</span>
+	</li>
+{/snippet}
+
+<style>
+	.line {
+		display: grid;
+		grid-template-columns: 74px 1fr auto;
+		gap: 10px;
+		padding: 9px 0;
+		border-top: 1px solid var(--hair);
+	}
+	.at {
+		font-weight: 700;
+		font-variant-numeric: tabular-nums;
+	}
+	.summary {
+		font-weight: 700;
+		font-size: 17px;
+		min-height: 48px;
+		display: flex;
+		align-items: center;
+		cursor: pointer;
+	}
+	.summary::before {
+		content: '▸';
+		margin-right: 8px;
+	}
+	details[open] > .summary::before {
+		content: '▾';
+	}
+	.left-out {
+		text-decoration: line-through;
+	}
+</style>

@@ -1,0 +1,105 @@
+import { error, fail, redirect } from '@sveltejs/kit';
+import { itemByName } from '$lib/core/foods/item-catalogue';
+import { addComponent } from '$lib/server/services/add-component';
+import { substitutesFor } from '$lib/core/shopping/substitutes';
+import { sendOrder } from '$lib/server/shop-client';
+import { w } from '$lib/present/wording';
+import { money } from '$lib/schemas/money';
+import { rawFields, readForm } from '$lib/schemas/read-form';
+import { getDay, listDays, markLine, marksOfDay } from '$lib/server/repos/days';
+import { planOfDay } from '$lib/server/services/plan-day';
+import { shopViewLine } from '$lib/present/shop-view';
+import * as yup from 'yup';
+import type { Actions, PageServerLoad } from './$types';
+import { planOptions } from './plan-options';
+import { nowMs as serverMs } from '$lib/server/now';
+
+export const load: PageServerLoad = async ({ params, locals, url }) => {
+	const options = planOptions(url);
+	const plan = await planOfDay(locals.db, Number(params.id), options);
+	if (!plan) error(404);
+	return {
+		day: plan.day,
+		days: await listDays(locals.db),
+		options,
+		servings: plan.totals.servings,
+		dishServings: Object.fromEntries(
+			plan.planned.map(({ row, dish }) => [dish.name, dish.servings * row.batches])
+		),
+		dishPacks: Object.fromEntries(
+			plan.planned.map(({ row, dish }) => [
+				dish.name,
+				row.portions.reduce((sum, portion) => sum + portion.packs, 0)
+			])
+		),
+		lines: plan.priced.map(shopViewLine),
+		costs: plan.costs,
+		marks: await marksOfDay(locals.db, plan.day.id)
+	};
+};
+
+const paidSchema = yup.object({
+	key: yup.string().required(),
+	paidCents: money(w.shop.paidBad).required(w.shop.paidBad)
+});
+
+/** Sends what has packs to the shop; what is missing or comes otherwise is answered with what could be bought instead. */
+async function order({
+	params,
+	locals,
+	url
+}: {
+	params: { id: string };
+	locals: App.Locals;
+	url: URL;
+}) {
+	const plan = await planOfDay(locals.db, Number(params.id), planOptions(url));
+	if (!plan) error(404);
+	const marks = await marksOfDay(locals.db, plan.day.id);
+	const got = new Set(marks.filter((mark) => mark.ticked).map((mark) => mark.key));
+	const wanted = plan.priced.filter(({ line, packs }) => packs.length > 0 && !got.has(line.key));
+	const answer = await sendOrder(
+		wanted.flatMap(({ packs }) =>
+			packs.map(({ entry, count }) => ({ item: entry.itemName, label: entry.label, count }))
+		)
+	);
+	if (!answer) return fail(503, { order: null, orderMessage: w.pantry.shopSilent });
+	const alternativesOf = (key: string) =>
+		plan.planned.flatMap(({ dish }) =>
+			dish.lines.flatMap((line) => (line.itemName === key ? line.alternatives : []))
+		);
+	return {
+		order: answer.lines.map((line) => {
+			const priced = wanted.find((one) => one.line.key === line.item);
+			return {
+				...line,
+				substitutes:
+					line.is === 'missing' && priced
+						? substitutesFor(priced.line, alternativesOf(line.item))
+						: []
+			};
+		})
+	};
+}
+
+export const actions: Actions = {
+	order,
+	component: async ({ request, locals }) => {
+		const raw = rawFields(await request.formData());
+		const item = itemByName(raw.item ?? '');
+		const grams = Math.round(Number(raw.leftKg) * 1000);
+		if (!item || !(grams > 0 && grams < 50_000)) error(400);
+		const id = await addComponent(locals.db, { itemName: item.name, grams, nowMs: serverMs() });
+		redirect(303, `/menu/${id}`);
+	},
+	paid: async ({ request, params, locals }) => {
+		const dayId = Number(params.id);
+		if (!(await getDay(locals.db, dayId))) error(404);
+		const raw = rawFields(await request.formData());
+		const form = readForm(paidSchema, raw);
+		if (!form.ok) return fail(400, { errors: form.errors, key: raw.key });
+		const { key, paidCents } = form.value;
+		await markLine(locals.db, { dayId, key, ticked: true, paidCents, atMs: serverMs() });
+		return { paid: true };
+	}
+};

@@ -1,0 +1,33 @@
+import { error } from '@sveltejs/kit';
+import { aisleNames } from '$lib/core/tables/aisles';
+import { shopViewLine } from '$lib/present/shop-view';
+import { massText } from '$lib/present/units';
+import { w } from '$lib/present/wording';
+import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { planOfDay } from '$lib/server/services/plan-day';
+import { planOptions } from '../plan-options';
+import type { RequestHandler } from './$types';
+
+/** The shopping list as text, to be sent or pasted anywhere. */
+export const GET: RequestHandler = async ({ params, locals, url }) => {
+	const plan = await planOfDay(locals.db, Number(params.id), planOptions(url));
+	if (!plan) error(404);
+	const habit = habitOf(await getHousehold(locals.db));
+	const lines = plan.priced.map(shopViewLine).filter((line) => line.toBuyKg !== 0);
+	const text = aisleNames.flatMap((aisle) => {
+		const here = lines.filter((line) => line.aisle === aisle);
+		if (here.length === 0) return [];
+		return [
+			w.shop.aisles[aisle],
+			...here.map((line) => {
+				const amount = line.toBuyKg === null ? w.shop.open : massText(line.toBuyKg, habit);
+				const packs = line.packs.map((pack) => `${pack.count} × ${pack.label}`).join(', ');
+				return `- ${line.name}: ${packs ? `${packs} (${amount})` : amount}`;
+			}),
+			''
+		];
+	});
+	return new Response(text.join('\n'), {
+		headers: { 'content-type': 'text/plain; charset=utf-8' }
+	});
+};

@@ -1,0 +1,88 @@
+import { fail } from '@sveltejs/kit';
+import { readPricesCsv } from '$lib/formats/price-csv';
+import { itemByName } from '$lib/core/foods/item-catalogue';
+import { shopOffers } from '$lib/server/shop-client';
+import { w } from '$lib/present/wording';
+import { budgetSchema, priceSchema, stockSchema } from '$lib/schemas/pantry';
+import { rawFields, readForm } from '$lib/schemas/read-form';
+import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { addPrices, listPrices, listStock, removePrice, setStock } from '$lib/server/repos/pantry';
+import { addUndo } from '$lib/server/repos/undo';
+import { changeHousehold } from '$lib/server/services/save-household';
+import { nowMs } from '$lib/server/now';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals }) => ({
+	prices: await listPrices(locals.db),
+	stock: await listStock(locals.db)
+});
+
+export const actions: Actions = {
+	price: async ({ request, locals }) => {
+		const raw = rawFields(await request.formData());
+		const form = readForm(priceSchema(habitOf(await getHousehold(locals.db))), raw);
+		if (!form.ok) return fail(400, { part: 'price', errors: form.errors });
+		const { itemName, label, sizeKg, priceCents, shop } = form.value;
+		await addPrices(locals.db, [
+			{ itemName, label: label ?? itemName, sizeKg, priceCents, shop: shop ?? '' }
+		]);
+		return { part: 'price', saved: true };
+	},
+	removePrice: async ({ request, locals }) => {
+		const raw = rawFields(await request.formData());
+		await locals.db.transaction(async (tx) => {
+			const gone = await removePrice(tx, Number(raw.id));
+			if (!gone) return;
+			const { id: _id, ...entry } = gone;
+			const action = { kind: 'price-removed', entry } as const;
+			await addUndo(tx, { action, what: `${entry.itemName}, ${entry.label},`, atMs: nowMs() });
+		});
+		return { part: 'price', removed: true };
+	},
+	stock: async ({ request, locals }) => {
+		const raw = rawFields(await request.formData());
+		const form = readForm(stockSchema(habitOf(await getHousehold(locals.db))), raw);
+		if (!form.ok) return fail(400, { part: 'stock', errors: form.errors });
+		const { itemName, massKg } = form.value;
+		await locals.db.transaction(async (tx) => {
+			const before = await setStock(tx, itemName, massKg);
+			const action = { kind: 'stock-changed', itemName, massKg: before } as const;
+			await addUndo(tx, { action, what: itemName, atMs: nowMs() });
+		});
+		return { part: 'stock', saved: true };
+	},
+	csv: async ({ request, locals }) => {
+		const raw = rawFields(await request.formData());
+		const habit = habitOf(await getHousehold(locals.db));
+		const { rows, problems } = readPricesCsv(raw.csv ?? '', habit);
+		const said = problems.map(({ line, message }) => w.pantry.csvLine(line, message));
+		if (rows.length === 0)
+			return fail(400, { part: 'csv', errors: { csv: w.pantry.csvNothing }, problems: said });
+		await addPrices(locals.db, rows);
+		return { part: 'csv', count: rows.length, problems: said };
+	},
+	fromShop: async ({ locals }) => {
+		const answer = await shopOffers();
+		if (!answer) return fail(503, { part: 'shop', errors: { shop: w.pantry.shopSilent } });
+		const known = new Set(
+			(await listPrices(locals.db)).map((entry) => `${entry.itemName}|${entry.label}`)
+		);
+		const rows = answer.offers
+			.filter(({ item, label }) => itemByName(item) && !known.has(`${item}|${label}`))
+			.map(({ item, label, grams, cents }) => ({
+				itemName: item,
+				label,
+				sizeKg: grams / 1000,
+				priceCents: cents,
+				shop: w.pantry.shopName
+			}));
+		await addPrices(locals.db, rows);
+		return { part: 'csv', count: rows.length, problems: [] };
+	},
+	budget: async ({ request, locals }) => {
+		const form = readForm(budgetSchema, rawFields(await request.formData()));
+		if (!form.ok) return fail(400, { part: 'budget', errors: form.errors });
+		await changeHousehold(locals.db, { budgetCents: form.value.budgetCents ?? null }, nowMs());
+		return { part: 'budget', saved: true };
+	}
+};
