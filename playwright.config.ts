@@ -31,6 +31,11 @@ export default defineConfig({
 		timeout: 60_000,
 		reuseExistingServer: false,
 		gracefulShutdown: { signal: 'SIGTERM', timeout: 20_000 },
-		env: { ALMACEN_PORT: String(port), ALMACEN_DATA: 'test-results/e2e-data' }
+		env: {
+			ALMACEN_PORT: String(port),
+			ALMACEN_DATA: 'test-results/e2e-data',
+			// where the simulated shop answers while a test runs it
+			ALMACEN_SHOP: `http://127.0.0.1:${port + 50}`
+		}
 	}
 });

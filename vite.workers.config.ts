@@ -3,10 +3,10 @@ import { defineConfig } from 'vite';
 /** Bundles what the server runs in worker threads beside the built server. */
 export default defineConfig({
 	build: {
-		ssr: 'src/lib/workers/cook-card.worker.ts',
+		ssr: 'src/lib/workers/core-jobs.worker.ts',
 		outDir: 'build/workers',
 		emptyOutDir: true,
 		target: 'node20',
-		rollupOptions: { output: { entryFileNames: 'cook-card.js' } }
+		rollupOptions: { output: { entryFileNames: 'core-jobs.js' } }
 	}
 });

@@ -193,10 +193,31 @@ test('5 freezer: use-first list, open by code however it is typed', async () => 
 	await expect(page).toHaveURL(`/freezer/${code}`);
 });
 
+test('5 freezer: a pack is discarded only with a reason, and is back by one tap', async ({
+	page
+}) => {
+	await page.goto('/freezer');
+	await page.locator('td a').first().click();
+	await page.getByText('Move it, give it away, discard it').click();
+	await expect(async () => {
+		await page.getByRole('button', { name: 'Discard it' }).click();
+		await expect(page.getByText('Say in a word or two why')).toBeVisible({ timeout: 1000 });
+	}).toPass();
+	await page.getByLabel('Why is it discarded?').fill('freezer-burnt');
+	await page.getByRole('button', { name: 'Discard it' }).click();
+	await expect(page.getByText('Why: freezer-burnt.')).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).first().click();
+	await expect(page.getByRole('link', { name: 'Cook it: card and times' })).toBeVisible();
+});
+
 test('6 table: every appliance from both states, when to start, cooked and undone', async () => {
 	await page.goto(`/table/${code}?by=18:30`);
-	for (const state of ['frozen solid', 'thawed']) {
-		await page.getByText(state, { exact: true }).click();
+	for (const route of [
+		'straight from frozen',
+		'cold water until it bends',
+		'thawed in the refrigerator'
+	]) {
+		await page.getByText(route, { exact: true }).click();
 		for (const way of [
 			'slow cooker, low',
 			'slow cooker, high',

@@ -109,13 +109,13 @@ test('settling in and the whole path by keyboard alone: US units, dark, on a pho
 		await expect(page.getByRole('cell', { name: '190 °F' })).toBeVisible();
 		await press(page, 'End the run');
 		await expect(page.getByText('The cooling of Beef and barley goulash is ended.')).toBeVisible();
-		await page.keyboard.press('4');
+		await page.keyboard.press('6');
 		await expect(heading).toHaveText('The freezer is empty');
 		await expect(page.getByText('The cooling of Beef and barley goulash is ended.')).toBeVisible();
 		await page.keyboard.press('u');
 		await expect(page.getByText('The cooling of Beef and barley goulash is ended.')).toBeHidden();
 
-		await page.keyboard.press('3');
+		await page.keyboard.press('5');
 		await tabTo(page, 'Dish');
 		await page.keyboard.type('Beef');
 		await fill(page, 'Packs', '2');
@@ -151,7 +151,7 @@ test('settling in and the whole path by keyboard alone: US units, dark, on a pho
 		await expect(heading).toHaveText('One dish');
 		await press(page, 'Undo');
 		await expect(page.getByText(/is marked cooked and out of the freezer/)).toBeHidden();
-		await page.keyboard.press('4');
+		await page.keyboard.press('6');
 		await expect(heading).toHaveText('2 packs, 8 servings');
 
 		await page.keyboard.press('?');

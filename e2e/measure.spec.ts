@@ -52,3 +52,37 @@ test('an oven that runs cool: the card is computed anew and says where the label
 	await page.getByRole('button', { name: 'Undo' }).first().click();
 	await expect(page.getByText(/Computed with your appliances and limits/)).toBeHidden();
 });
+
+test('an assumption is kept for one pack, and taken back', async ({ page }) => {
+	await page.goto('/table');
+	await page.getByRole('link', { name: /Chicken with leek/ }).click();
+	await page.getByLabel(/^Thickness/).fill('60');
+	await page.getByRole('button', { name: 'Keep for this pack' }).click();
+	await expect(page.getByText(/^Kept for this pack/)).toBeVisible({ timeout: 20_000 });
+	await page.reload();
+	await expect(page.getByLabel(/^Thickness/)).toHaveValue('60');
+	await expect(page.getByText(/^Kept for this pack/)).toBeVisible({ timeout: 20_000 });
+	await page.getByRole('button', { name: 'Undo' }).first().click();
+	await expect(page.getByText(/^Kept for this pack/)).toBeHidden();
+});
+
+test('how a cook went is written down, and the oven learns from it', async ({ page }) => {
+	await page.goto('/table');
+	await page.getByRole('link', { name: /Chicken with leek/ }).click();
+	await page.getByRole('button', { name: 'Mark it cooked' }).click();
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByText('Cooked in: choose the appliance.')).toBeVisible();
+	await page.getByLabel('Cooked in').selectOption({ label: 'oven 165 °C, covered' });
+	await page.getByLabel('Time set').fill('2 h');
+	await page.getByLabel('Core temperature then').fill('70');
+	await page.getByLabel('It was').selectOption('under');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByText('Written down; cooked 1 so far.')).toBeVisible();
+	await page.goto('/household/measure');
+	await expect(page.getByText(/Oven: one cook with a measured core/)).toBeVisible({
+		timeout: 20_000
+	});
+	await page.goto('/table');
+	for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'Undo' }).first().click();
+	await expect(page.getByRole('link', { name: /Chicken with leek/ })).toBeVisible();
+});

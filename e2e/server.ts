@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { expect } from '@playwright/test';
 
 /** The built server on a port and a data folder of its own choice; what it says is collected. */
-export function server(port: number, dataDir: string) {
+export function server(port: number, dataDir: string, more: Record<string, string> = {}) {
 	const child: ChildProcess = spawn(process.execPath, ['build'], {
 		env: {
 			...process.env,
@@ -10,7 +10,8 @@ export function server(port: number, dataDir: string) {
 			PORT: String(port),
 			ORIGIN: `http://127.0.0.1:${port}`,
 			ALMACEN_DATA: dataDir,
-			SHUTDOWN_TIMEOUT: '3'
+			SHUTDOWN_TIMEOUT: '3',
+			...more
 		}
 	});
 	let said = '';
