@@ -3,8 +3,8 @@ import { rmSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { server } from './server';
 
-/** Time runs so many times faster, on the server, in its thermometer and so on every page. */
-const lapse = 400;
+/** Time runs so many times faster, on the server, in its thermometer and so on every page: at first slowly enough to look at rows. */
+const lapse = { atFirst: 10, later: 400 };
 const port = 4831;
 const base = `http://127.0.0.1:${port}`;
 const dataDir = 'test-results/packing-day-data';
@@ -25,14 +25,14 @@ test('the demo’s packing day from prep to all packs filled: phone and laptop, 
 		stdio: 'ignore'
 	});
 	const env = {
-		ALMACEN_TIME_LAPSE: String(lapse),
+		ALMACEN_TIME_LAPSE: String(lapse.later),
 		ALMACEN_TIME_FROM: String(Date.now()),
 		ALMACEN_THERMOMETER: `http://127.0.0.1:${port + 1}`
 	};
 	const thermometer = spawn(process.execPath, ['stand-ins/thermometer.mjs', String(port + 1)], {
 		env: { ...process.env, ...env }
 	});
-	let running = server(port, dataDir, env);
+	let running = server(port, dataDir, { ...env, ALMACEN_TIME_LAPSE: String(lapse.atFirst) });
 	try {
 		await running.answers();
 		const phone = await (

@@ -9,6 +9,8 @@ class Clock {
 	private offsetMs = 0;
 	private readAtMs = 0;
 	private lapse = 1;
+	/** what `ms` shows; kept beside it so that an effect which sets or runs the clock does not depend on it */
+	private shownMs = 0;
 	private timer: ReturnType<typeof setInterval> | undefined;
 
 	/** Sets the clock by the server's; `lapse` is how many times faster it runs, for trying out. */
@@ -38,7 +40,7 @@ class Clock {
 	private tick(): void {
 		const now = this.now();
 		this.fineMs = now;
-		if (Math.abs(now - this.ms) >= coarseMs * this.lapse) this.ms = now;
+		if (Math.abs(now - this.shownMs) >= coarseMs * this.lapse) this.ms = this.shownMs = now;
 	}
 }
 
