@@ -101,7 +101,7 @@ test('3 pack: block, best-by with its source, codes', async () => {
 	await page.getByLabel('Dish').selectOption({ label: 'Chicken with leek and tarragon' });
 	await page.getByLabel('Packs').fill('2');
 	await page.getByLabel('Net weight of each').fill('950 g');
-	await page.getByLabel('Container').selectOption('bag-3l');
+	await page.getByText('zip bag, 3 L').click();
 	await expect(page.getByText(/1\d mm thick/)).toBeVisible();
 	await page.getByLabel('Length').fill('18');
 	await page.getByLabel('Width').fill('15');
@@ -141,7 +141,7 @@ for (const [sheet, start, pageCount] of [
 ] as const)
 	test(`4 label: ${sheet} from position ${start}, text and QR codes read back`, async () => {
 		const answer = await page.request.get(
-			`/labels.pdf?packing=${packAddress.split('/').at(-1)}&sheet=${sheet}&start=${start}`
+			`/labels.pdf?packing=${packAddress.split('/').at(-1)}&paper=${sheet}&start=${start}`
 		);
 		expect(answer.headers()['content-type']).toBe('application/pdf');
 		const path = test.info().outputPath('labels.pdf');
@@ -151,15 +151,15 @@ for (const [sheet, start, pageCount] of [
 		const text = pages.map((p) => p.text).join(' ');
 		for (const words of [
 			'Chicken with leek and tarragon',
-			'pack 1 of 2',
-			'pack 2 of 2',
+			'1 of 2',
+			'2 of 2',
 			'best by',
 			'4 servings',
 			'950 g',
 			'raw',
 			code,
-			'Slow cooker, low',
-			'Slow cooker, high',
+			'Slow cooker low',
+			'Slow cooker high',
 			'Pressure cooker',
 			'Oven 165 °C',
 			'from frozen',
@@ -175,11 +175,16 @@ for (const [sheet, start, pageCount] of [
 		expect(codes.filter((found) => found === null)).toHaveLength(pageCount - 1);
 	});
 
-test('4 label: the button on the page opens that PDF', async () => {
+test('4 label: the page shows the sheet as it will print, from the first free label on', async () => {
 	await page.goto(packAddress);
-	await page.getByRole('radio', { name: '3' }).check({ force: true });
-	const link = page.getByRole('link', { name: 'Print labels (PDF)' });
-	expect(await link.getAttribute('href')).toContain('start=3');
+	await page.getByRole('link', { name: 'Print labels' }).click();
+	await expect(page.getByRole('img', { name: 'As it will print, Page 1 of 1' })).toBeVisible();
+	await page.getByRole('radio', { name: '8' }).check({ force: true });
+	const link = page.getByRole('link', { name: 'Open the sheet (PDF)' });
+	expect(await link.getAttribute('href')).toContain('start=8');
+	await expect(page.getByText('Goes on over 2 sheets.')).toBeVisible();
+	await expect(page.getByRole('img', { name: 'As it will print, Page 2 of 2' })).toBeVisible();
+	await expect(page.getByText('Everything is on every label.')).toBeVisible();
 });
 
 test('5 freezer: use-first list, open by code however it is typed', async () => {

@@ -8,6 +8,7 @@ async function addresses(page: Page): Promise<string[]> {
 		return page.locator(link).first().getAttribute('href');
 	};
 	const pack = await first('/freezer', 'td a');
+	const packing = await first('/pack', 'table.ledger a[href^="/pack/"]');
 	const found = [
 		'/start?step=1',
 		'/start?step=2',
@@ -25,9 +26,18 @@ async function addresses(page: Page): Promise<string[]> {
 		await first('/cool', 'section a'),
 		'/cool/new',
 		'/pack',
-		await first('/pack', 'table a'),
+		packing,
+		`${packing}/fill`,
 		'/freezer',
 		pack,
+		`/labels?codes=${pack?.split('/').at(-1)}`,
+		'/freezer/already',
+		'/freezer/count',
+		'/freezer/scan',
+		'/freezer/power?hours=30',
+		'/freezer/temperatures',
+		'/freezer/tables',
+		'/household/containers',
 		'/table',
 		`/table/${pack?.split('/').at(-1)}`,
 		'/household',

@@ -6,14 +6,23 @@ import { addDay, replaceDayDishes } from '../src/lib/server/repos/days.ts';
 import { addPrices, setStock } from '../src/lib/server/repos/pantry.ts';
 import { addNote, countDishes } from '../src/lib/server/repos/dishes.ts';
 import { addFreezer, listFreezers, saveHousehold } from '../src/lib/server/repos/household.ts';
+import { undoEntries } from '../src/lib/server/db/schema/index.ts';
+import { setContainerOwned } from '../src/lib/server/repos/freezer-stock.ts';
+import { frozenPacks } from '../src/lib/server/repos/packs.ts';
+import { changePack } from '../src/lib/server/services/change-packs.ts';
+import { keepFreezerReadings } from '../src/lib/server/services/keep-freezer-readings.ts';
+import { writeDown } from '../src/lib/server/services/write-down.ts';
 import { packDish } from '../src/lib/server/services/pack-dish.ts';
 import { startCooling } from '../src/lib/server/services/start-cooling.ts';
 import { writeDish } from '../src/lib/server/services/write-dish.ts';
 import { addDays } from '../src/lib/core/units/day.ts';
 import { dayIn } from '../src/lib/present/time.ts';
 import {
+	containersOwned,
 	coolings,
 	dishes,
+	frozenThings,
+	warmSpell,
 	freezers,
 	house,
 	packingDay,
@@ -46,18 +55,57 @@ else {
 		workers.map(async (worker, lane) => {
 			for (let i = lane; i < packings.length; i += workers.length) {
 				const { dish, daysAgo, shelf, ...request } = packings[i];
-				const packed = await packDish(db, worker.compute, {
-					...request,
-					dishId: ids.get(dish) as number,
-					packedOn: addDays(today, -daysAgo),
-					shelfId: shelves[shelf].id
-				});
+				const packed = await packDish(
+					db,
+					worker.compute,
+					{
+						...request,
+						dishId: ids.get(dish) as number,
+						packedOn: addDays(today, -daysAgo),
+						shelfId: shelves[shelf].id
+					},
+					nowMs
+				);
 				if (!packed.ok) throw new Error(`${dish}: ${packed.message}`);
 				console.log(`Demo packs ${++done} of ${packings.length}: ${dish}`);
 			}
 			await worker.stop();
 		})
 	);
+	const worker = startCoreWorker();
+	const things = frozenThings.map(({ shelf, daysAgo, about, ...thing }) => ({
+		...thing,
+		shelfId: shelves[shelf].id,
+		frozen:
+			daysAgo === null
+				? ({ day: null, known: 'unknown' } as const)
+				: ({ day: addDays(today, -daysAgo), known: about ? 'about' : 'day' } as const)
+	}));
+	const written = await writeDown(db, worker.compute, things, nowMs);
+	if (!Array.isArray(written)) throw new Error(written.message);
+	await worker.stop();
+	for (const [container, owned] of containersOwned) await setContainerOwned(db, container, owned);
+	const chest = (await listFreezers(db)).at(-1)!;
+	const hourMs = 3600_000;
+	// its thermometer reads every half hour of a month; one day the lid was not shut
+	const readings = Array.from({ length: 30 * 48 }, (_, i) => {
+		const hoursAgo = 30 * 24 - i / 2;
+		const into = warmSpell.fromHoursAgo - hoursAgo;
+		const warm =
+			into > 0 && into < warmSpell.hours ? Math.sin((Math.PI * into) / warmSpell.hours) : 0;
+		const tempC = chest.setC + (warmSpell.toC - chest.setC) * warm + 0.8 * Math.sin(i * 0.9);
+		return { atMs: Math.round(nowMs - hoursAgo * hourMs), tempC: Math.round(tempC * 10) / 10 };
+	});
+	await keepFreezerReadings(db, chest.id, readings, 'thermometer', nowMs);
+	const thawing = (await frozenPacks(db)).find(({ name }) => name.startsWith('Chicken'));
+	if (thawing)
+		await changePack(
+			db,
+			thawing.code,
+			{ kind: 'pulled', place: 'refrigerator' },
+			nowMs - 9 * hourMs
+		);
+	await db.delete(undoEntries);
 	await addPrices(
 		db,
 		prices.map(([itemName, label, sizeKg, priceCents]) => ({

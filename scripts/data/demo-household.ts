@@ -1,3 +1,4 @@
+import type { FrozenThing } from '../../src/lib/schemas/frozen-thing.ts';
 import type { DishForm } from '../../src/lib/server/services/write-dish.ts';
 import type { PackingRequest } from '../../src/lib/server/services/pack-dish.ts';
 import type { CoolingRequest } from '../../src/lib/server/services/start-cooling.ts';
@@ -23,9 +24,16 @@ export const house = {
 };
 
 export const freezers = [
-	{ name: 'kitchen', volumeL: 60, setC: -18, shelves: ['top drawer', 'bottom drawer'] },
+	{
+		name: 'kitchen',
+		kind: 'refrigerator-top' as const,
+		volumeL: 60,
+		setC: -18,
+		shelves: ['top drawer', 'bottom drawer']
+	},
 	{
 		name: 'chest freezer',
+		kind: 'chest' as const,
 		volumeL: 200,
 		setC: -20,
 		shelves: ['left basket', 'right basket', 'floor']
@@ -398,3 +406,75 @@ export const packingDay = {
 	],
 	notes: [{ dish: 'goulash', text: 'fewer caraway seeds, more paprika' }]
 };
+
+/** Things in the freezer that are no dish's packs. */
+export const frozenThings: (Omit<FrozenThing, 'shelfId' | 'frozen'> & {
+	shelf: number;
+	daysAgo: number | null;
+	about?: boolean;
+})[] = [
+	{
+		name: 'rye bread',
+		count: 2,
+		servings: 4,
+		massKg: 0.5,
+		state: 'cooked',
+		group: 'bread-bakes',
+		shelf: 1,
+		daysAgo: 24
+	},
+	{
+		name: 'peas',
+		count: 1,
+		servings: 6,
+		massKg: 0.75,
+		state: 'raw',
+		group: 'vegetables',
+		shelf: 0,
+		daysAgo: 90,
+		about: true
+	},
+	{
+		name: 'bones for stock',
+		count: 2,
+		servings: 1,
+		massKg: 1.1,
+		state: 'raw',
+		group: 'steaks-chops-roasts',
+		shelf: 4,
+		daysAgo: 35
+	},
+	{
+		name: 'tomato paste, in spoonfuls',
+		count: 1,
+		servings: 8,
+		massKg: 0.12,
+		state: 'cooked',
+		group: 'vegetables',
+		shelf: 0,
+		daysAgo: 50
+	},
+	{
+		name: 'some soup',
+		count: 1,
+		servings: 3,
+		massKg: 0.9,
+		state: 'cooked',
+		group: 'soup-stew',
+		shelf: 4,
+		daysAgo: null
+	}
+];
+
+/** How many containers the household owns. */
+export const containersOwned = [
+	['bag-1l', 24],
+	['bag-3l', 16],
+	['tub-1l', 8],
+	['tub-500ml', 6],
+	['pan-20', 4],
+	['jar-500ml', 5]
+] as const;
+
+/** A warm day of the chest freezer: its lid was not shut. Hours ago, °C. */
+export const warmSpell = { fromHoursAgo: 24 * 12, hours: 20, toC: -7 };

@@ -4,6 +4,7 @@ import { runningCoolings } from '$lib/server/repos/cooling';
 import { countDishes } from '$lib/server/repos/dishes';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
 import { countFrozen } from '$lib/server/repos/packs';
+import { thawingPacks } from '$lib/server/services/thawing-packs';
 import { nowMs, timeLapse } from '$lib/server/now';
 import type { LayoutServerLoad } from './$types';
 
@@ -28,6 +29,7 @@ export const load: LayoutServerLoad = async ({ locals }) => {
 				reheatOfId
 			})
 		),
+		thawing: await thawingPacks(locals.db),
 		counts: {
 			dishes: await countDishes(locals.db),
 			cooling: runs.length,

@@ -26,7 +26,7 @@
 	{instantText(clock.ms, data.habit)}
 	{#if data.time.lapse > 1}<br />{w.rootLayout.lapse(data.time.lapse)}{/if}
 </Rail>
-<Strip clocks={data.clocks} habit={data.habit} limits={data.limits} />
+<Strip clocks={data.clocks} habit={data.habit} thawing={data.thawing} limits={data.limits} />
 <Shortcuts />
 <UndoLines undos={data.undos} />
 {#if !live.here}<p class="away" role="status">{w.rootLayout.noConnection}</p>{/if}

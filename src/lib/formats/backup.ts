@@ -3,7 +3,7 @@ import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */
-export const backupVersion = 4;
+export const backupVersion = 5;
 
 const int = () => yup.number().integer().strict().defined();
 const real = () => yup.number().strict().defined();
@@ -34,6 +34,7 @@ const tables = {
 		freezeAnyway: yup.array(text()).defined(),
 		labelNutrition: yup.boolean().strict().defined(),
 		budgetCents: int().nullable(),
+		labelSetup: json(),
 		slowCooker: json(),
 		pressureCooker: json(),
 		oven: json()
@@ -43,6 +44,7 @@ const tables = {
 		name: text(),
 		volumeL: real(),
 		setC: real(),
+		kind: oneOf(['refrigerator-top', 'upright', 'chest']),
 		removedAtMs: int().nullable()
 	}),
 	shelves: yup.object({
@@ -112,9 +114,15 @@ const tables = {
 	}),
 	packings: yup.object({
 		id: int(),
-		dishId: int(),
+		dishId: int().nullable(),
+		name: text().nullable(),
+		itemName: text().nullable(),
 		coolingRunId: int().nullable(),
 		packedOn: day(),
+		dayKnown: oneOf(['day', 'about', 'unknown']),
+		boughtOn: day().nullable(),
+		cookedOn: day().nullable(),
+		thawedBefore: yup.boolean().strict().defined(),
 		servings: int(),
 		container: text(),
 		massKg: real(),
@@ -128,8 +136,8 @@ const tables = {
 		allergens: yup.array(text()).defined(),
 		nutrition: json().nullable(),
 		storage: json(),
-		card: json(),
-		cardInput: json()
+		card: json().nullable(),
+		cardInput: json().nullable()
 	}),
 	packs: yup.object({
 		id: int(),
@@ -138,12 +146,29 @@ const tables = {
 		number: int(),
 		of: int(),
 		shelfId: int(),
-		status: oneOf(['frozen', 'cooked', 'given', 'discarded']),
+		status: oneOf(['reserved', 'frozen', 'thawing', 'cooked', 'given', 'discarded']),
+		part01: real(),
+		massKg: real().nullable(),
+		frozenAtMs: int().nullable(),
+		pulledAtMs: int().nullable(),
+		thawPlace: oneOf(['refrigerator', 'cold-water', 'microwave', 'counter']).nullable(),
+		bestBy: day().nullable(),
+		lostDays: int(),
+		splitFrom: text().nullable(),
 		cookedAtMs: int().nullable(),
 		reason: text().nullable(),
 		assumed: json().nullable(),
 		version: int()
 	}),
+	packEvents: yup.object({ id: int(), packId: int(), atMs: int(), kind: text(), detail: text() }),
+	freezerReadings: yup.object({
+		id: int(),
+		freezerId: int(),
+		atMs: int(),
+		tempC: real(),
+		source: oneOf(['hand', 'file', 'thermometer'])
+	}),
+	containerStock: yup.object({ id: int(), container: text(), owned: int() }),
 	cooks: yup.object({
 		id: int(),
 		packId: int(),
@@ -298,8 +323,48 @@ const added: {
 			packs: { reason: null }
 		},
 		tables: ['dayEvents']
+	},
+	{
+		version: 5,
+		columns: {
+			household: { labelSetup: {} },
+			freezers: { kind: 'upright' },
+			packings: {
+				name: null,
+				itemName: null,
+				dayKnown: 'day',
+				boughtOn: null,
+				cookedOn: null,
+				thawedBefore: false
+			},
+			packs: {
+				part01: 1,
+				massKg: null,
+				frozenAtMs: null,
+				pulledAtMs: null,
+				thawPlace: null,
+				lostDays: 0,
+				splitFrom: null
+			}
+		},
+		tables: ['packEvents', 'freezerReadings', 'containerStock']
 	}
 ];
+
+/** Until version 5 a pack's best-by stood with its packing alone. */
+function withBestBy(rows: Record<string, unknown>): void {
+	if (!Array.isArray(rows.packs) || !Array.isArray(rows.packings)) return;
+	const bestBy = new Map(
+		(rows.packings as { id?: unknown; storage?: { bestBy?: unknown } }[]).map((row) => [
+			row.id,
+			row.storage?.bestBy ?? null
+		])
+	);
+	rows.packs = (rows.packs as { packingId?: unknown }[]).map((row) => ({
+		bestBy: bestBy.get(row.packingId) ?? null,
+		...row
+	}));
+}
 
 /** An older file as the present version has it. */
 function upgraded(file: Partial<Backup>): Partial<Backup> {
@@ -312,5 +377,6 @@ function upgraded(file: Partial<Backup>): Partial<Backup> {
 			if (Array.isArray(rows[table]))
 				rows[table] = rows[table].map((row: object) => ({ ...defaults, ...row }));
 	}
+	if (from < 5) withBestBy(rows);
 	return { ...file, version: backupVersion, tables: rows as BackupTables };
 }

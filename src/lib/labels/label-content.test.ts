@@ -34,6 +34,9 @@ const pack: LabelPack = {
 	thicknessM: 0.034,
 	state: 'raw',
 	coreC: 73.9,
+	dayKnown: 'day',
+	ahead: false,
+	serveWith: [],
 	allergens: ['celery', 'milk'],
 	addOnDay: '',
 	card: {
@@ -57,9 +60,9 @@ it('energy and nutrients stand on it only when they were kept with the pack', ()
 		carbohydrateG: 21.7,
 		fibreG: 5
 	};
-	assert.equal(labelContent(pack, metricHabit).facts.length, 2);
+	assert.equal(labelContent(pack, metricHabit).nutrition, '');
 	assert.match(
-		labelContent({ ...pack, nutrition }, metricHabit).facts[2],
+		labelContent({ ...pack, nutrition }, metricHabit).nutrition,
 		/about 2430 kJ \(585 kcal\), protein 35 g, fat 38 g, carbohydrate 22 g/
 	);
 });
@@ -69,8 +72,8 @@ it('says the same in the units and the order of days of the household', () => {
 	const us = labelContent(pack, usHabit);
 	assert.equal(metric.bestBy, 'best by 24 Jul 2027');
 	assert.equal(us.bestBy, 'best by Jul 24, 2027');
-	assert.match(metric.facts[1], /4 servings · 950 g · raw · 34 mm thick/);
-	assert.match(us.facts[1], /4 servings · 2.1 lb · raw · 1.3 in thick/);
+	assert.match(metric.contents, /raw · 4 servings · 950 g · 2 of 3/);
+	assert.match(us.contents, /raw · 4 servings · 2.1 lb · 2 of 3/);
 	assert.match(metric.caution, /74 °C/);
 	assert.match(us.caution, /165 °F/);
 	assert.equal(us.cookRows[0][0], 'Oven 329 °F, covered');

@@ -11,6 +11,8 @@ export interface LabelPack {
 	of: number;
 	dishName: string;
 	packedOn: string;
+	/** null: not to be printed, because nobody knows it */
+	dayKnown: 'day' | 'about' | 'unknown';
 	bestBy: string | null;
 	servings: number;
 	massKg: number;
@@ -19,59 +21,113 @@ export interface LabelPack {
 	coreC: number;
 	allergens: readonly string[];
 	addOnDay: string;
+	serveWith: readonly string[];
 	nutrition?: Nutrition | null;
-	card: Pick<CookCard, 'options'>;
+	card: Pick<CookCard, 'options'> | null;
+	/** its label is printed before it is filled: the day is written in by hand */
+	ahead: boolean;
 }
 
-/** What a label says, as text; where it stands is `labelLayout`'s business. */
+/** What a line of a label is about; the screen says by these names what did not fit. */
+export type LabelPart =
+	| 'name'
+	| 'best-by'
+	| 'contents'
+	| 'allergens'
+	| 'cooking'
+	| 'on-the-day'
+	| 'caution'
+	| 'packed'
+	| 'serve-with'
+	| 'nutrition';
+
+/** What a label says, as text; where it stands is `labelLayout`'s business. Empty texts are left out. */
 export interface LabelContent {
 	name: string;
 	bestBy: string;
-	facts: string[];
+	contents: string;
+	packed: string;
 	code: string;
 	cookHead: [string, string, string];
 	cookRows: [string, string, string][];
 	onDay: string;
+	serveWith: string;
 	allergens: string;
 	caution: string;
+	nutrition: string;
 }
 
 /** The words and figures of one pack's label, from what was kept when it was packed. */
 export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
+	const day = pack.dayKnown === 'unknown' || pack.ahead ? '' : dayText(pack.packedOn, habit);
 	return {
 		name: pack.dishName,
-		bestBy: pack.bestBy
-			? w.labelContent.bestBy(dayText(pack.bestBy, habit))
-			: w.labelContent.useFirst,
-		facts: [
-			w.labelContent.packOfPacked(pack.number, pack.of, dayText(pack.packedOn, habit)),
-			w.labelContent.thick(
-				pack.servings,
-				pack.servings === 1 ? 'serving' : 'servings',
-				massText(pack.massKg, habit),
-				pack.state,
-				lengthText(pack.thicknessM, habit)
-			),
-			...(pack.nutrition
-				? [
-						w.labelContent.nutrition(
-							Math.round(pack.nutrition.energyKj / 10) * 10,
-							Math.round(pack.nutrition.energyKcal / 5) * 5,
-							Math.round(pack.nutrition.proteinG),
-							Math.round(pack.nutrition.fatG),
-							Math.round(pack.nutrition.carbohydrateG)
-						)
-					]
-				: [])
-		],
+		bestBy: pack.ahead
+			? w.labelContent.bestBy(w.labelContent.byHand)
+			: pack.bestBy
+				? w.labelContent.bestBy(dayText(pack.bestBy, habit))
+				: w.labelContent.useFirst,
+		contents: w.labelContent.contents(
+			pack.state,
+			pack.servings,
+			pack.servings === 1 ? 'serving' : 'servings',
+			massText(pack.massKg, habit),
+			pack.number,
+			pack.of
+		),
+		packed: [
+			pack.ahead
+				? w.labelContent.packed(w.labelContent.byHand)
+				: day && w.labelContent.packed(pack.dayKnown === 'about' ? w.labelContent.about(day) : day),
+			w.labelContent.thick(lengthText(pack.thicknessM, habit))
+		]
+			.filter(Boolean)
+			.join(' · '),
+		nutrition: pack.nutrition
+			? w.labelContent.nutrition(
+					Math.round(pack.nutrition.energyKj / 10) * 10,
+					Math.round(pack.nutrition.energyKcal / 5) * 5,
+					Math.round(pack.nutrition.proteinG),
+					Math.round(pack.nutrition.fatG),
+					Math.round(pack.nutrition.carbohydrateG)
+				)
+			: '',
 		code: pack.code,
 		cookHead: ['', 'thawed', w.labelContent.fromFrozen],
-		cookRows: cookRows(pack.card.options, habit),
+		cookRows: pack.card ? cookRows(pack.card.options, habit) : [],
 		onDay: pack.addOnDay ? w.labelContent.onTheDay(pack.addOnDay) : '',
-		allergens: pack.allergens.length ? `Contains ${pack.allergens.join(', ')}` : '',
+		serveWith: pack.serveWith.length ? w.labelContent.serveWith(pack.serveWith.join(', ')) : '',
+		allergens: pack.allergens.length ? w.labelContent.contains(pack.allergens.join(', ')) : '',
 		caution: w.labelContent.doneAtInThe(tempText(pack.coreC, habit))
 	};
 }
+
+/** A label of a test print: its number, and the offset it was printed with. */
+export const testLabel = (number: number, offset: { xMm: number; yMm: number }): LabelContent => ({
+	...blankLabel(`T${number}`),
+	name: w.labelContent.testName(number),
+	bestBy: w.labelContent.testOffset(offset.xMm, offset.yMm),
+	contents: '',
+	packed: '',
+	onDay: '',
+	allergens: ''
+});
+
+/** A label to be written by hand: its lines are there, and its code. */
+export const blankLabel = (code: string): LabelContent => ({
+	name: w.labelContent.longByHand,
+	bestBy: w.labelContent.bestBy(w.labelContent.byHand),
+	contents: w.labelContent.blankContents,
+	packed: w.labelContent.packed(w.labelContent.byHand),
+	code,
+	cookHead: ['', '', ''],
+	cookRows: [],
+	onDay: w.labelContent.onTheDay(w.labelContent.longByHand),
+	serveWith: '',
+	allergens: w.labelContent.contains(w.labelContent.longByHand),
+	caution: '',
+	nutrition: ''
+});
 
 function cookRows(options: readonly CookOption[], habit: Habit): [string, string, string][] {
 	const names = new Map<string, { thawed?: CookOption; frozen?: CookOption }>();

@@ -1,5 +1,6 @@
 import { w } from '../present/wording/index.ts';
-import type { LabelContent } from './label-content.ts';
+import type { LabelContent, LabelPart } from './label-content.ts';
+import { shortened, wrapText } from './wrap-text.ts';
 
 /** Width in millimetres of a text at a size in points. */
 export type Measure = (text: string, style: { sizePt: number; bold: boolean }) => number;
@@ -17,146 +18,233 @@ export type LabelBox =
 	| { kind: 'qr'; xMm: number; yMm: number; sideMm: number; payload: string }
 	| { kind: 'rule'; xMm: number; yMm: number; widthMm: number };
 
-const marginMm = 3.5;
-const qrMm = 19;
-const mmPerPt = 0.3528;
-const lineMm = (sizePt: number) => sizePt * 1.2 * mmPerPt;
-const smallestPt = 7;
-
-/** Breaks a text into lines of at most a width; the last line ends in … when there is more. Words too long are cut. */
-export function wrapText(
-	text: string,
-	widthMm: number,
-	mostLines: number,
-	width: (text: string) => number
-): string[] {
-	const lines: string[] = [];
-	let line = '';
-	const words = text.split(/\s+/).flatMap((word) => pieces(word, widthMm, width));
-	for (const word of words) {
-		const longer = line ? `${line} ${word}` : word;
-		if (width(longer) <= widthMm) line = longer;
-		else {
-			lines.push(line);
-			line = word;
-		}
-	}
-	if (line) lines.push(line);
-	if (lines.length <= mostLines) return lines;
-	const kept = lines.slice(0, mostLines);
-	let last = kept[mostLines - 1];
-	while (last && width(`${last}…`) > widthMm) last = last.slice(0, -1);
-	kept[mostLines - 1] = `${last.trimEnd()}…`;
-	return kept;
+export interface LabelLayout {
+	boxes: LabelBox[];
+	/** what did not fit even at the smallest size, and was left out */
+	leftOut: LabelPart[];
+	/** the smallest text on it */
+	smallestPt: number;
 }
 
-function pieces(word: string, widthMm: number, width: (text: string) => number): string[] {
-	if (width(word) <= widthMm) return [word];
-	const result: string[] = [];
-	let piece = '';
-	for (const mark of word) {
-		if (piece && width(piece + mark) > widthMm) {
-			result.push(piece);
-			piece = '';
-		}
-		piece += mark;
-	}
-	return piece ? [...result, piece] : result;
+const mmPerPt = 25.4 / 72;
+const lineMm = (sizePt: number) => sizePt * 1.2 * mmPerPt;
+/** Nothing is set smaller: still legible at reading distance (2.5 mm lines; common practice). */
+export const smallestPt = 7;
+/** Name and best-by are read at arm's length: never smaller than this. */
+const nameFloorPt = 11;
+/** A module of the code is at least 0.45 mm then: three and a half dots at 203 to the inch. */
+const smallestQrMm = 12;
+const largestQrMm = 19;
+
+/** What goes first when there is no room: the last of these. Name, best-by and code never go. */
+const byPriority: readonly LabelPart[] = [
+	'contents',
+	'allergens',
+	'caution',
+	'cooking',
+	'on-the-day',
+	'packed',
+	'serve-with',
+	'nutrition'
+];
+/** Sizes that are tried, of the full one. */
+const scales = [1.3, 1.15, 1, 0.93, 0.87];
+
+interface Size {
+	widthMm: number;
+	heightMm: number;
 }
 
 /**
- * Where everything on a label stands, in millimetres from its top left corner. Name and best-by are large; what does not fit
- * shrinks to a legible size, then lines go from the bottom up: nothing is drawn outside the label.
+ * Where everything on a label stands, in millimetres from its top left corner. Text shrinks to a legible size; what still does not
+ * fit goes by priority and is named. Nothing stands outside the label.
  */
-export function labelLayout(
+export function labelLayout(content: LabelContent, size: Size, measure: Measure): LabelLayout {
+	const said: Record<LabelPart, string> = {
+		name: content.name,
+		'best-by': content.bestBy,
+		contents: content.contents,
+		allergens: content.allergens,
+		caution: content.caution,
+		cooking: content.cookRows.length ? 'yes' : '',
+		'on-the-day': content.onDay,
+		packed: content.packed,
+		'serve-with': content.serveWith,
+		nutrition: content.nutrition
+	};
+	const kept = byPriority.filter((part) => said[part]);
+	const leftOut: LabelPart[] = [];
+	for (;;) {
+		for (const scale of scales) {
+			const boxes = placed(content, new Set(kept), size, measure, scale);
+			if (boxes)
+				return {
+					boxes,
+					leftOut,
+					smallestPt: Math.min(...boxes.flatMap((b) => (b.kind === 'text' ? [b.sizePt] : [])))
+				};
+		}
+		const last = kept.pop();
+		if (!last) break;
+		leftOut.unshift(last);
+	}
+	return { boxes: smallest(content, size, measure), leftOut, smallestPt: nameFloorPt };
+}
+
+const marginOf = ({ widthMm }: Size) => (widthMm < 60 ? 2 : 3.5);
+const qrOf = ({ widthMm, heightMm }: Size) =>
+	Math.max(smallestQrMm, Math.min(largestQrMm, heightMm * 0.36, widthMm * 0.26));
+
+/** All the kept parts at a scale; null when they do not fit. */
+function placed(
 	content: LabelContent,
-	size: { widthMm: number; heightMm: number },
-	measure: Measure
-): { boxes: LabelBox[]; left: string[] } {
-	const boxes: LabelBox[] = [];
-	const left: string[] = [];
+	kept: ReadonlySet<LabelPart>,
+	size: Size,
+	measure: Measure,
+	scale: number
+): LabelBox[] | null {
+	const marginMm = marginOf(size);
+	const qrMm = qrOf(size);
+	const codePt = qrMm > 15 ? 11 : 9;
 	const innerMm = size.widthMm - 2 * marginMm;
-	const besideQrMm = innerMm - qrMm - 3;
-	const bottomMm = size.heightMm - 2.5;
-	let y = 3;
+	const besideQrMm = innerMm - qrMm - 2;
+	const bottomMm = size.heightMm - 2;
+	const pt = (full: number) => Math.max(smallestPt, full * scale);
+	const boxes = corner(content.code, size, measure);
+	const belowQrMm = 2 + qrMm + 0.3 + lineMm(codePt) + 0.3;
+	let y = 2.2;
+	let fits = true;
 
-	boxes.push({
-		kind: 'qr',
-		xMm: size.widthMm - marginMm - qrMm,
-		yMm: y,
-		sideMm: qrMm,
-		payload: content.code
-	});
-	const codeStyle = { sizePt: 11, bold: true };
-	boxes.push({
-		kind: 'text',
-		xMm: size.widthMm - marginMm - qrMm + (qrMm - measure(content.code, codeStyle)) / 2,
-		yMm: y + qrMm + 0.5,
-		widthMm: qrMm,
-		text: content.code,
-		...codeStyle
-	});
-	const belowQrMm = y + qrMm + 0.5 + lineMm(11) + 0.5;
-
-	const write = (
-		text: string,
-		options: { sizePt: number; bold?: boolean; mostLines?: number; widthMm: number }
-	) => {
-		const { sizePt, bold = false, mostLines = 1, widthMm } = options;
-		for (const line of wrapText(text, widthMm, mostLines, (t) => measure(t, { sizePt, bold }))) {
-			if (y + lineMm(sizePt) > bottomMm) {
-				left.push(line);
-				continue;
+	const write = (text: string, sizePt: number, bold: boolean, mostLines: number) => {
+		let beside = y < belowQrMm - 0.01;
+		const width = (word: string) => measure(word, { sizePt, bold });
+		let lines = wrapText(text, beside ? besideQrMm : innerMm, width);
+		if (beside && y + lines.length * lineMm(sizePt) > belowQrMm && text !== content.name) {
+			// a paragraph that would run past the code starts under it, over the full width
+			const under = wrapText(text, innerMm, width);
+			if (under.length < lines.length) {
+				lines = under;
+				y = belowQrMm;
+				beside = false;
 			}
+		}
+		if (lines.length > mostLines || y + lines.length * lineMm(sizePt) > bottomMm) {
+			fits = false;
+			return;
+		}
+		for (const line of lines) {
+			const widthMm = beside ? besideQrMm : innerMm;
 			boxes.push({ kind: 'text', xMm: marginMm, yMm: y, widthMm, text: line, sizePt, bold });
 			y += lineMm(sizePt);
 		}
 	};
 
-	const nameSize = [17, 15, 13, 11].find(
+	const namePt = [25, 22, 20, 17, 15, 13, nameFloorPt].find(
 		(sizePt) =>
-			wrapText(content.name, besideQrMm, 3, (t) => measure(t, { sizePt, bold: true })).length <= 2
+			sizePt <= Math.max(nameFloorPt, 20 * scale) &&
+			wrapText(content.name, besideQrMm, (t) => measure(t, { sizePt, bold: true })).length <= 2 &&
+			2 * lineMm(sizePt) <= size.heightMm * 0.36
 	);
-	write(content.name, { sizePt: nameSize ?? 11, bold: true, mostLines: 2, widthMm: besideQrMm });
-	write(content.bestBy, { sizePt: 12, bold: true, widthMm: besideQrMm });
-	for (const fact of content.facts) write(fact, { sizePt: 8, mostLines: 2, widthMm: besideQrMm });
-	y = Math.max(y + 0.6, belowQrMm);
-
-	boxes.push({ kind: 'rule', xMm: marginMm, yMm: y, widthMm: innerMm });
-	y += 0.8;
-	const columns = [0, innerMm * 0.36, innerMm * 0.66];
-	const widths = [innerMm * 0.35, innerMm * 0.29, innerMm * 0.33];
-	const tablePt = 8;
-	for (const row of [content.cookHead, ...content.cookRows]) {
-		if (y + lineMm(tablePt) > bottomMm) {
-			left.push(row.join(' '));
-			continue;
+	if (!namePt) {
+		for (const box of nameCut(content.name, marginMm, besideQrMm, y, measure)) {
+			boxes.push(box);
+			y += lineMm(nameFloorPt);
 		}
-		row.forEach((cell, i) => {
-			const bold = row === content.cookHead || i > 0;
-			const [text] = wrapText(cell, widths[i], 1, (t) => measure(t, { sizePt: tablePt, bold }));
-			if (text)
-				boxes.push({
-					kind: 'text',
-					xMm: marginMm + columns[i],
-					yMm: y,
-					widthMm: widths[i],
-					text,
-					sizePt: tablePt,
-					bold
-				});
-		});
-		y += lineMm(tablePt);
+	} else write(content.name, namePt, true, 2);
+	write(content.bestBy, Math.max(nameFloorPt, 13 * scale), true, 2);
+	if (kept.has('contents')) write(content.contents, pt(9), false, 2);
+	if (kept.has('packed')) write(content.packed, pt(8), false, 2);
+	if (kept.has('cooking')) {
+		y = Math.max(y + 0.4, belowQrMm);
+		boxes.push({ kind: 'rule', xMm: marginMm, yMm: y, widthMm: innerMm });
+		y += 0.6;
+		fits = fits && table(content, pt(8.5));
+		y += 0.4;
 	}
-	y += 0.6;
-	if (content.cookRows.some((row) => row.some((cell) => cell.endsWith('*'))))
-		write(w.labelLayout.withCareSeeThe, {
-			sizePt: smallestPt,
-			widthMm: innerMm
-		});
-	if (content.onDay)
-		write(content.onDay, { sizePt: 8.5, bold: true, mostLines: 2, widthMm: innerMm });
-	if (content.allergens) write(content.allergens, { sizePt: 8, mostLines: 2, widthMm: innerMm });
-	write(content.caution, { sizePt: smallestPt, mostLines: 2, widthMm: innerMm });
-	return { boxes, left };
+	if (kept.has('on-the-day')) write(content.onDay, pt(8.5), true, 3);
+	if (kept.has('serve-with')) write(content.serveWith, pt(8), false, 2);
+	if (kept.has('allergens')) write(content.allergens, pt(8.5), true, 3);
+	if (kept.has('caution')) write(content.caution, pt(7.5), false, 2);
+	if (kept.has('nutrition')) write(content.nutrition, pt(7), false, 2);
+	return fits && y <= bottomMm + 1e-6 ? boxes : null;
+
+	/** Appliance, thawed, from frozen; false when it does not fit. */
+	function table(of: LabelContent, sizePt: number): boolean {
+		const at = [0, innerMm * 0.4, innerMm * 0.7];
+		const wide = [innerMm * 0.39, innerMm * 0.29, innerMm * 0.3];
+		for (const row of [of.cookHead, ...of.cookRows]) {
+			if (y + lineMm(sizePt) > bottomMm) return false;
+			for (const [i, cell] of row.entries()) {
+				if (!cell) continue;
+				const bold = row === of.cookHead || i > 0;
+				const width = (text: string) => measure(text, { sizePt, bold });
+				// times are never cut short; an appliance's name may be
+				if (i > 0 && width(cell) > wide[i]) return false;
+				const text = shortened(cell, wide[i], width);
+				const xMm = marginMm + at[i];
+				boxes.push({ kind: 'text', xMm, yMm: y, widthMm: wide[i], text, sizePt, bold });
+			}
+			y += lineMm(sizePt);
+		}
+		if (!of.cookRows.some((row) => row.some((cell) => cell.endsWith('*')))) return true;
+		const star = w.labelLayout.withCareSeeThe;
+		if (y + lineMm(smallestPt) > bottomMm) return false;
+		write(star, smallestPt, false, 2);
+		return true;
+	}
+}
+
+/** The code, for eyes and for a camera, in the top right corner. */
+function corner(code: string, size: Size, measure: Measure): LabelBox[] {
+	const qrMm = qrOf(size);
+	const xMm = size.widthMm - marginOf(size) - qrMm;
+	const style = { sizePt: qrMm > 15 ? 11 : 9, bold: true };
+	return [
+		{ kind: 'qr', xMm, yMm: 2, sideMm: qrMm, payload: code },
+		{
+			kind: 'text',
+			xMm: xMm + Math.max(0, (qrMm - measure(code, style)) / 2),
+			yMm: 2 + qrMm + 0.3,
+			widthMm: qrMm,
+			text: code,
+			...style
+		}
+	];
+}
+
+/** A name too long for its two lines, cut with … */
+function nameCut(
+	name: string,
+	xMm: number,
+	widthMm: number,
+	fromMm: number,
+	measure: Measure
+): LabelBox[] {
+	const style = { sizePt: nameFloorPt, bold: true };
+	const width = (text: string) => measure(text, style);
+	const [first = '', ...rest] = wrapText(name, widthMm, width);
+	const second = rest.length ? shortened(rest.join(' '), widthMm, width) : '';
+	return [first, second].filter(Boolean).map((text, i) => ({
+		kind: 'text',
+		xMm,
+		yMm: fromMm + i * lineMm(nameFloorPt),
+		widthMm,
+		text,
+		...style
+	}));
+}
+
+/** What the smallest label holds: name, best-by and code. */
+function smallest(content: LabelContent, size: Size, measure: Measure): LabelBox[] {
+	const marginMm = marginOf(size);
+	const besideQrMm = size.widthMm - 2 * marginMm - qrOf(size) - 2;
+	const names = nameCut(content.name, marginMm, besideQrMm, 2.2, measure);
+	const style = { sizePt: nameFloorPt, bold: true };
+	const yMm = 2.2 + names.length * lineMm(nameFloorPt);
+	const text = shortened(content.bestBy, besideQrMm, (t) => measure(t, style));
+	return [
+		...corner(content.code, size, measure),
+		...names,
+		{ kind: 'text', xMm: marginMm, yMm, widthMm: besideQrMm, text, ...style }
+	];
 }

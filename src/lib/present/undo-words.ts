@@ -1,8 +1,9 @@
 /** What an undo line says: what was done, to what. */
 export const undoWords = {
-	'pack-cooked': (what: string) => `${what} is marked cooked and out of the freezer.`,
-	'pack-gone': (what: string) => `${what} is out of the freezer for good.`,
-	'pack-moved': (what: string) => `${what} lies on another shelf.`,
+	'packs-changed': (what: string) => what,
+	'packs-added': (what: string) => `${what} written down.`,
+	'readings-added': (what: string) => `Readings of ${what} added.`,
+	'containers-changed': (what: string) => `How many of ${what} there are is changed.`,
 	'pack-assumed': (what: string) => `What is assumed of ${what} is changed.`,
 	'cook-logged': (what: string) => `How ${what} was cooked is written down.`,
 	'day-changed': (what: string) => `The packing day ${what} is changed.`,

@@ -1,7 +1,6 @@
 import type { DishKind } from '../core/tables/dish-kinds.ts';
 import type { ContainerKey } from '../core/tables/containers.ts';
 import type { CoreTemperatureClass } from '../core/tables/core-temperatures.ts';
-import type { LabelSheetKey } from '../core/tables/label-sheets.ts';
 import type { PlaceName } from '../core/tables/places.ts';
 import type { StorageGroup } from '../core/tables/storage-life.ts';
 import type { Method, State } from '../core/cooking/method.ts';
@@ -58,13 +57,18 @@ export function containerText(key: ContainerKey, habit: Habit): string {
 			return `pan, ${sides(0.2, 0.2)}`;
 		case 'pan-30':
 			return `pan, ${sides(0.3, 0.2)}`;
+		case 'jar-500ml':
+			return `jar, wide mouth, ${litres(0.5)}`;
+		case 'jar-1l':
+			return `jar, wide mouth, ${litres(1)}`;
+		case 'jar-1l-narrow':
+			return `jar with a neck, ${litres(1)}`;
+		case 'plate':
+			return 'plate with a lid';
+		case 'wrap':
+			return 'wrapped in foil or film';
 	}
 }
-
-export const sheetWords: Record<LabelSheetKey, string> = {
-	'letter-2x3': 'Letter, 2 × 3 labels',
-	'a4-2x4': 'A4, 2 × 4 labels'
-};
 
 export const groupWords: Record<StorageGroup, string> = {
 	'soup-stew': 'soup or stew',

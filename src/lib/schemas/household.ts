@@ -133,6 +133,10 @@ export function rulesSchema(habit: Habit) {
 	});
 }
 
+/** A refrigerator's top, an upright one with drawers, a chest. */
+export const freezerKinds = ['refrigerator-top', 'upright', 'chest'] as const;
+export type FreezerKind = (typeof freezerKinds)[number];
+
 /** A freezer and its shelves, one name a line. */
 export function freezerSchema(habit: Habit) {
 	return yup.object({
@@ -145,6 +149,7 @@ export function freezerSchema(habit: Habit) {
 			min: -40,
 			max: -6
 		}).required(w.householdChecks.setToUsually(tempText(-18, habit))),
+		kind: oneOf(freezerKinds, w.freezerFields.kind).default('upright'),
 		shelves: text(w.householdChecks.shelves, 600).required(w.householdChecks.shelvesAtLeastOne)
 	});
 }

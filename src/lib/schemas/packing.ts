@@ -3,7 +3,7 @@ import * as yup from 'yup';
 import { containerKeys } from '../core/tables/containers.ts';
 import { addMonths } from '../core/units/day.ts';
 import type { Habit } from '../present/units.ts';
-import { amount, day, oneOf, wholeNumber } from './fields.ts';
+import { amount, day, oneOf, ticked, wholeNumber } from './fields.ts';
 
 /** Dividing a batch into packs. `today` is the household's day: nothing was packed in the future or long ago. */
 export function packingSchema(habit: Habit, today: string) {
@@ -43,8 +43,8 @@ export function packingSchema(habit: Habit, today: string) {
 			max: 0.2
 		}),
 		packedOn: day('Packed on', habit, today)
-			.required('Packed on: which day?')
-			.test('future', 'Packed on: that day is still to come.', (value) => !value || value <= today)
+			.required(w.packingChecks.packedOnWhich)
+			.test('future', w.packingChecks.stillToCome, (value) => !value || value <= today)
 			.test(
 				'past',
 				'Packed on: more than two years ago. Check the year.',
@@ -64,6 +64,12 @@ export function packingSchema(habit: Habit, today: string) {
 				'Best by: that day has passed. Leave it empty to have it computed.',
 				(value) => !value || value >= today
 			),
+		ahead: ticked(),
+		boughtFrozen: oneOf(
+			['still-frozen', 'refrigerator', 'otherwise'] as const,
+			w.packingChecks.boughtFrozen
+		),
+		cookedOn: day(w.already.cooked, habit, today),
 		shelfId: yup
 			.number()
 			.integer()

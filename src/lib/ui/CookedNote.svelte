@@ -6,17 +6,20 @@
 	import { clock } from './clock.svelte';
 	import Press from './Press.svelte';
 
+	type PackStatusWord = keyof typeof w.cookedNote.says | 'frozen';
 	let {
 		pack,
 		habit
 	}: {
 		pack: {
-			status: 'frozen' | 'cooked' | 'given' | 'discarded';
+			status: PackStatusWord;
+			pulledAtMs: number | null;
 			cookedAtMs: number | null;
 			reason: string | null;
 		};
 		habit: Habit;
 	} = $props();
+	const sinceMs = $derived(pack.status === 'thawing' ? pack.pulledAtMs : pack.cookedAtMs);
 	const word = $derived(pack.status === 'frozen' ? '' : w.cookedNote.says[pack.status]);
 </script>
 
@@ -27,10 +30,12 @@
 	class="plate no-print mb-4 flex flex-wrap items-center gap-4"
 >
 	<p class="flex-1">
-		<b>{word}</b>{w.cookedNote.itIsOutOf(
-			pack.cookedAtMs === null ? '' : `, ${instantText(pack.cookedAtMs, habit, clock.ms)}`
-		)}{#if pack.reason}
+		<b>{word}</b>{pack.status === 'reserved'
+			? w.cookedNote.notFilled
+			: w.cookedNote.itIsOutOf(
+					sinceMs === null ? '' : `, ${instantText(sinceMs, habit, clock.ms)}`
+				)}{#if pack.reason}
 			{w.cookedNote.because(pack.reason)}{/if}
 	</p>
-	<Press type="submit">{w.cookedNote.putItBack}</Press>
+	{#if pack.status !== 'reserved'}<Press type="submit">{w.cookedNote.putItBack}</Press>{/if}
 </form>

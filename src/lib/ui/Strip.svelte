@@ -5,13 +5,15 @@
 	import { alarm } from './alarm.svelte';
 	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
 	import type { SafetyLimits } from '$lib/core/safety/limits';
-	import { clockText } from '$lib/present/time';
+	import type { PullTimes } from '$lib/core/freezer/pull';
+	import { clockText, instantText } from '$lib/present/time';
 	import { tempText, type Habit } from '$lib/present/units';
 	import { placeWords } from '$lib/present/words';
 	import { clock } from './clock.svelte';
 
 	let {
 		clocks,
+		thawing,
 		habit,
 		limits
 	}: {
@@ -21,6 +23,7 @@
 			place: keyof typeof placeWords;
 			reheatOfId: number | null;
 		})[];
+		thawing: readonly (PullTimes & { code: string; name: string })[];
 		habit: Habit;
 		limits: SafetyLimits;
 	} = $props();
@@ -63,9 +66,22 @@
 					{clockText(Math.abs(left))}{:else}{w.strip.cold}{/if}
 			</b>
 		</a>
-	{:else}
-		<span class="quiet py-2">{w.strip.nothingIsCooling}</span>
 	{/each}
+	{#each thawing as pack (pack.code)}
+		{@const late = pack.cookByMs !== null && pack.cookByMs < clock.ms}
+		<a href="/freezer/{pack.code}" class="tag" class:wants={late}>
+			<span>{w.strip.thaws(pack.name)}</span>
+			<b>
+				{#if pack.cookByMs === null}{w.strip.look}{:else if late}{w.strip
+						.cookNow}{:else if pack.thawedAtMs !== null && pack.thawedAtMs > clock.ms}{w.strip.thawedIn(
+						clockText(pack.thawedAtMs - clock.ms)
+					)}{:else}{w.strip.cookBy(instantText(pack.cookByMs, habit, clock.ms))}{/if}
+			</b>
+		</a>
+	{/each}
+	{#if shown.length === 0 && thawing.length === 0}
+		<span class="quiet py-2">{w.strip.nothingIsCooling}</span>
+	{/if}
 </div>
 
 <style>

@@ -10,6 +10,7 @@ import type { LearnedAppliances, LearnInput } from '../core/cooking/learn-from-c
 import type { DelayedStart, delayedStart } from '../core/table/delayed-start.ts';
 import type { CookCard, CookCardInput } from '../core/table/cook-card.ts';
 import type { CoolingWay, CoolingWaysInput, coolingWays } from '../core/cooling/cooling-ways.ts';
+import type { blockFormTimes, FormTimes } from '../core/packing/block-shapes.ts';
 import type { PlanDayInput, PlannedDay } from '../core/schedule/plan-day.ts';
 
 /** One version of the messages between a client and a worker; both sides are built together. */
@@ -47,4 +48,13 @@ export type WaysReply =
 	/** all of them: those that are refused now name the nearest good way */
 	| { id: number; kind: 'settled'; options: CookOption[] }
 	| { id: number; kind: 'done' }
+	| { id: number; kind: 'failed'; message: string };
+
+/** How long shapes of a pack take to freeze and to thaw. */
+export interface FormsRequest {
+	id: number;
+	input: Parameters<typeof blockFormTimes>[0];
+}
+export type FormsReply =
+	| { id: number; kind: 'times'; times: FormTimes[] }
 	| { id: number; kind: 'failed'; message: string };

@@ -1,17 +1,89 @@
 import { w } from '$lib/present/wording';
 import { fail, redirect } from '@sveltejs/kit';
+import { loadKgPerL, usable01 } from '$lib/core/menu/day-totals';
 import { readPackCode } from '$lib/core/packing/pack-code';
 import { dayIn } from '$lib/present/time';
-import { frozenPacks, packByCode } from '$lib/server/repos/packs';
-import { getHousehold, listFreezers } from '$lib/server/repos/household';
+import { packByCode, packsIn } from '$lib/server/repos/packs';
+import {
+	addedKgSince,
+	bestByMonths,
+	countPast,
+	shelfContents,
+	stockLines
+} from '$lib/server/repos/freezer-stock';
+import { freezerOfShelf, getHousehold, listFreezers } from '$lib/server/repos/household';
+import { rowId } from '$lib/server/row-id';
+import { changePacks, type PackDeed } from '$lib/server/services/change-packs';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => ({
-	packs: await frozenPacks(locals.db),
-	freezers: await listFreezers(locals.db),
-	today: dayIn(nowMs(), (await getHousehold(locals.db)).timeZone)
-});
+const pageLines = 60;
+/** as many as a drawn shelf shows */
+const mostSlabs = 24;
+const dayMs = 24 * 3600_000;
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+	const { db } = locals;
+	const query = url.searchParams;
+	const today = dayIn(nowMs(), (await getHousehold(db)).timeZone);
+	const state = query.get('state');
+	const filter = {
+		today,
+		text: query.get('q')?.slice(0, 100) ?? '',
+		shelfId: Number(query.get('shelf')) || undefined,
+		month: query.get('month') ?? undefined,
+		state: state === 'raw' || state === 'cooked' ? state : undefined
+	} as const;
+	const pages = Math.min(100, Math.max(1, Number(query.get('pages')) || 1));
+	const freezers = await listFreezers(db);
+	const contents = new Map((await shelfContents(db, mostSlabs)).map((c) => [c.shelfId, c]));
+	const added = await addedKgSince(db, nowMs() - dayMs);
+	return {
+		...(await stockLines(db, filter, { from: 0, most: pages * pageLines })),
+		filter: { ...filter, pages },
+		months: await bestByMonths(db),
+		past: await countPast(db, today),
+		freezers: freezers.map((freezer) => ({
+			...freezer,
+			usableL: freezer.volumeL * usable01,
+			loadKg: freezer.volumeL * loadKgPerL,
+			addedKg: added.get(freezer.id) ?? 0,
+			shelves: freezer.shelves.map((shelf) => ({
+				...shelf,
+				/** shelves share their freezer evenly */
+				usableL: (freezer.volumeL * usable01) / freezer.shelves.length,
+				...(contents.get(shelf.id) ?? { packs: 0, litres: 0, massKg: 0, slabs: [] })
+			}))
+		})),
+		reserved: (await packsIn(db, 'reserved')).length,
+		today
+	};
+};
+
+/** What several packs can be made to do at once. */
+async function bulkDeed(form: FormData, locals: App.Locals): Promise<PackDeed | string> {
+	switch (form.get('deed')) {
+		case 'cooked':
+		case 'given':
+			return { kind: form.get('deed') as 'cooked' | 'given' };
+		case 'pulled':
+			return { kind: 'pulled', place: 'refrigerator' };
+		case 'discarded': {
+			const reason = String(form.get('reason') ?? '')
+				.trim()
+				.slice(0, 200);
+			return reason ? { kind: 'discarded', reason } : w.packActionsAnswers.sayWhy;
+		}
+		case 'moved': {
+			const place = await freezerOfShelf(locals.db, rowId(form.get('shelfId')));
+			if (!place) return w.packDishAnswers.thisShelfIsGone;
+			const to = `${place.freezer.name}, ${place.shelf.name}`;
+			return { kind: 'moved', shelfId: place.shelf.id, to };
+		}
+		default:
+			return w.freezer.chooseWhat;
+	}
+}
 
 export const actions: Actions = {
 	find: async ({ request, locals }) => {
@@ -25,5 +97,17 @@ export const actions: Actions = {
 		if (!(await packByCode(locals.db, code)))
 			return fail(404, { typed, message: w.freezerAnswers.noPackHasThe(code) });
 		redirect(303, `/freezer/${code}`);
+	},
+	bulk: async ({ request, locals }) => {
+		const form = await request.formData();
+		const codes = form.getAll('pack').map(String);
+		if (codes.length === 0) return fail(400, { bulkMessage: w.freezer.chooseFirst });
+		const deed = await bulkDeed(form, locals);
+		if (typeof deed === 'string') return fail(400, { bulkMessage: deed });
+		const { done, late } = await changePacks(locals.db, codes, deed, {
+			nowMs: nowMs(),
+			what: w.packDeeds.did[deed.kind](w.packDeeds.packs(codes.length))
+		});
+		return { bulkDone: w.freezer.bulkDone(done.length, late.length) };
 	}
 };

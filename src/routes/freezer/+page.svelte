@@ -1,188 +1,343 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
+	import { goto } from '$app/navigation';
+	import { w } from '$lib/present/wording';
 	import { daysBetween } from '$lib/core/units/day';
-	import { dayText } from '$lib/present/time';
-	import { massText, tempText, volumeText } from '$lib/present/units';
+	import { dayText, instantText } from '$lib/present/time';
+	import { massText, tempText } from '$lib/present/units';
+	import Choice from '$lib/ui/Choice.svelte';
+	import { clock } from '$lib/ui/clock.svelte';
 	import Field from '$lib/ui/Field.svelte';
+	import FreezerPicture from '$lib/ui/freezer/FreezerPicture.svelte';
 	import Press from '$lib/ui/Press.svelte';
 	import Slab from '$lib/ui/Slab.svelte';
 	import Word from '$lib/ui/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
+	const say = w.freezer;
 	// svelte-ignore state_referenced_locally
 	let code = $state(form?.typed ?? '');
-	const servings = $derived(data.packs.reduce((sum, pack) => sum + pack.packing.servings, 0));
-	const volumeL = $derived(
-		data.packs.reduce((sum, { packing: p }) => sum + p.lengthM * p.widthM * p.thicknessM * 1000, 0)
+	// svelte-ignore state_referenced_locally
+	let text = $state(data.filter.text);
+	let chosen = $state<string[]>([]);
+	let deed = $state('moved');
+	let shelfId = $state('');
+	let reason = $state('');
+	let timer: ReturnType<typeof setTimeout>;
+
+	const empty = $derived(data.freezers.every(({ shelves }) => shelves.every((s) => s.packs === 0)));
+	const overdue = $derived(data.past);
+	const shelfItems = $derived(
+		data.freezers.flatMap((freezer) =>
+			freezer.shelves.map(({ id, name }) => ({
+				value: String(id),
+				name: `${freezer.name}, ${name}`
+			}))
+		)
 	);
-	const roomL = $derived(data.freezers.reduce((sum, freezer) => sum + freezer.volumeL, 0));
-	const overdue = $derived(
-		data.packs.filter((p) => p.packing.storage.bestBy && p.packing.storage.bestBy < data.today)
-			.length
-	);
+	const monthText = (month: string) =>
+		new Intl.DateTimeFormat('en', { month: 'short', year: 'numeric', timeZone: 'UTC' }).format(
+			new Date(`${month}-01T00:00:00Z`)
+		);
+
+	/** The same page with other filters; what is not named stays. */
+	function show(change: Record<string, string>): Promise<void> {
+		const { shelfId: shelf = '', month = '', state = '' } = data.filter;
+		const query: string[] = [];
+		const next = { q: text, shelf: String(shelf), month, state, ...change };
+		for (const [name, value] of Object.entries(next))
+			if (value) query.push(`${name}=${encodeURIComponent(value)}`);
+		return goto(`/freezer?${query.join('&')}`, {
+			keepFocus: true,
+			noScroll: true,
+			replaceState: true
+		});
+	}
+	function typing(): void {
+		clearTimeout(timer);
+		timer = setTimeout(() => show({}), 120);
+	}
+	const selected = (event: Event) => (event.currentTarget as HTMLSelectElement).value;
 
 	function due(bestBy: string | null): {
 		tone: 'good' | 'caution' | 'refused' | 'cold';
 		text: string;
 	} {
-		if (!bestBy) return { tone: 'caution', text: w.freezer.noDateUseFirst };
+		if (!bestBy) return { tone: 'caution', text: say.noDateUseFirst };
 		const days = daysBetween(data.today, bestBy);
 		if (days < 0)
-			return { tone: 'refused', text: w.freezer.overdue(-days, days === -1 ? 'day' : 'days') };
+			return { tone: 'refused', text: say.overdue(-days, days === -1 ? 'day' : 'days') };
 		if (days <= 21)
 			return {
 				tone: 'caution',
-				text: days === 0 ? w.freezer.useToday : `${days} ${days === 1 ? 'day' : 'days'} left`
+				text: days === 0 ? say.useToday : `${days} ${days === 1 ? 'day' : 'days'} left`
 			};
-		return { tone: 'cold', text: w.freezer.weeksLeft(Math.floor(days / 7)) };
+		return { tone: 'cold', text: say.weeksLeft(Math.floor(days / 7)) };
 	}
 </script>
 
-<svelte:head><title>{w.freezer.freezerAlmacen}</title></svelte:head>
+<svelte:head><title>{say.freezerAlmacen}</title></svelte:head>
 
-<div class="grid gap-5 lg:grid-cols-[1fr_320px]">
-	<section class="plate">
-		<h1>
-			{#if data.packs.length === 0}{w.freezer.theFreezerIsEmpty}{:else}{w.freezer.servings(
-					data.packs.length,
-					data.packs.length === 1 ? 'pack' : 'packs',
-					servings
-				)}{/if}
-		</h1>
-		{#if data.packs.length === 0}
-			<p class="mt-2">{w.freezer.packsAppearHereIn}</p>
-			<p class="mt-3 flex flex-wrap gap-3">
-				<Press href={data.freezers.length ? '/pack' : '/household'} first
-					>{data.freezers.length ? w.freezer.divideADishInto : w.freezer.nameYourFreezer}</Press
-				>
-			</p>
-		{:else}
-			<p class="quiet">
-				{w.freezer.useFirstAtThe}
-				{#if overdue > 0}{w.freezer.pastBestStillSafe(
-						overdue,
-						overdue === 1 ? 'its' : 'their',
-						tempText(-18, data.habit)
-					)}{/if}
-			</p>
-			<table class="ledger mt-2">
-				<thead>
-					<tr>
-						<th class="max-md:hidden"><span class="sr-only">{w.freezer.shape}</span></th>
-						<th>{w.freezer.pack}</th>
-						<th>{w.freezer.bestBy}</th>
-						<th class="max-md:hidden">{w.freezer.liesIn}</th>
-						<th>{w.freezer.code}</th>
-					</tr>
-				</thead>
-				<tbody>
-					{#each data.packs as pack (pack.id)}
-						{@const word = due(pack.packing.storage.bestBy)}
-						<tr>
-							<td class="w-[130px] max-md:hidden">
-								<Slab
-									thicknessM={pack.packing.thicknessM}
-									lengthM={pack.packing.lengthM}
-									habit={data.habit}
-								/>
-							</td>
-							<td>
-								<a href="/freezer/{pack.code}" class="font-bold">{pack.dish.name}</a><br />
-								<span class="quiet">
-									{w.freezer.packLine(
-										pack.packing.servings,
-										massText(pack.packing.massKg, data.habit),
-										pack.packing.state,
-										pack.number,
-										pack.of
-									)}
-								</span>
-							</td>
-							<td>
-								<span class="whitespace-nowrap"
-									>{pack.packing.storage.bestBy
-										? dayText(pack.packing.storage.bestBy, data.habit)
-										: w.freezer.notKnown}</span
-								><br />
-								<Word {...word} />
-							</td>
-							<td class="max-md:hidden">{pack.freezer},<br />{pack.shelf}</td>
-							<td class="font-bold tracking-wider">{pack.code}</td>
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-		{/if}
+<div class="grid gap-5 lg:grid-cols-[1fr_340px] lg:grid-rows-[auto_1fr]">
+	<section class="plate lg:col-start-2 lg:row-start-1">
+		<form
+			method="POST"
+			action="?/find"
+			use:enhance={() =>
+				async ({ update }) =>
+					update({ reset: false })}
+			class="grid gap-3"
+			novalidate
+		>
+			<Field
+				name="code"
+				label={say.openAPackBy}
+				bind:value={code}
+				error={form?.message}
+				hint={say.caseAndSpacesDo}
+				autocapitalize="characters"
+				spellcheck="false"
+			/>
+			<div class="flex flex-wrap gap-3">
+				<Press type="submit" first>{say.open}</Press>
+				<Press href="/freezer/scan">{say.scan}</Press>
+			</div>
+		</form>
 	</section>
-	<aside class="grid content-start gap-5 max-lg:order-first">
-		<section class="plate">
-			<form
-				method="POST"
-				action="?/find"
-				use:enhance={() =>
-					async ({ update }) =>
-						update({ reset: false })}
-				class="grid gap-3"
-				novalidate
-			>
-				<Field
-					name="code"
-					label={w.freezer.openAPackBy}
-					bind:value={code}
-					error={form?.message}
-					hint={w.freezer.caseAndSpacesDo}
-					autocapitalize="characters"
-					spellcheck="false"
-				/>
-				<Press type="submit" first>{w.freezer.open}</Press>
-			</form>
-		</section>
-		{#each data.freezers as freezer (freezer.id)}
-			{@const own = data.packs.filter((p) => freezer.shelves.some((s) => s.id === p.shelfId))}
-			<section class="plate max-lg:hidden">
-				<h2>{freezer.name}</h2>
-				<div class="mt-2 grid gap-1">
-					{#each freezer.shelves as shelf (shelf.id)}
-						{@const here = own.filter((p) => p.shelfId === shelf.id)}
-						<div class="shelf">
-							{#each here as pack (pack.id)}
-								<a
-									href="/freezer/{pack.code}"
-									aria-label="{pack.dish.name}, {pack.code}"
-									style="height: {Math.min(34, Math.max(8, pack.packing.thicknessM * 500))}px"
-								></a>
-							{/each}
-						</div>
-						<span class="quiet">{shelf.name}{here.length === 0 ? w.freezer.empty : ''}</span>
+	<div class="grid content-start gap-5 lg:col-start-1 lg:row-span-2 lg:row-start-1">
+		{#if data.thawing.length > 0}
+			<section class="plate wants-caution">
+				<h2>{say.thawing}</h2>
+				<ul class="mt-2 grid gap-2">
+					{#each data.thawing as pack (pack.code)}
+						<li>
+							<a href="/freezer/{pack.code}" class="font-bold">{pack.name}</a>
+							{say.thawPlaces[pack.place ?? 'refrigerator']},
+							{#if pack.thawedAtMs === null}{say.thawUnknown}{:else if clock.ms < pack.thawedAtMs}
+								{say.thawed(instantText(pack.thawedAtMs, data.habit, clock.ms))}
+							{/if}
+							{#if pack.cookByMs !== null}
+								<b>{say.cookBy(instantText(pack.cookByMs, data.habit, clock.ms))}</b>{/if}
+						</li>
 					{/each}
-				</div>
+				</ul>
 			</section>
-		{/each}
-		{#if data.packs.length > 0 && roomL > 0}
-			<p class="quiet max-lg:hidden">
-				{w.freezer.aboutOfArePacks(volumeText(volumeL, data.habit), volumeText(roomL, data.habit))}
-			</p>
 		{/if}
+		<section class="plate">
+			<h1>
+				{#if empty}{say.theFreezerIsEmpty}{:else}{say.servings(
+						data.total,
+						data.total === 1 ? 'pack' : 'packs',
+						data.servings
+					)}{/if}
+			</h1>
+			{#if empty}
+				<p class="mt-2">{say.packsAppearHereIn}</p>
+				<p class="mt-3 flex flex-wrap gap-3">
+					<Press href={data.freezers.length ? '/pack' : '/household'} first
+						>{data.freezers.length ? say.divideADishInto : say.nameYourFreezer}</Press
+					>
+					{#if data.freezers.length}<Press href="/freezer/already">{say.already}</Press>{/if}
+				</p>
+			{:else}
+				<p class="quiet">
+					{say.useFirstAtThe}
+					{#if overdue > 0}{say.pastBestStillSafe(
+							overdue,
+							overdue === 1 ? 'its' : 'their',
+							tempText(-18, data.habit)
+						)}{/if}
+					{#if data.reserved > 0}{say.reserved(data.reserved)}{/if}
+				</p>
+				<form
+					role="search"
+					class="mt-3 grid gap-3 sm:grid-cols-[2fr_1fr_1fr_1fr]"
+					onsubmit={(event) => {
+						event.preventDefault();
+						void show({});
+					}}
+				>
+					<Field name="q" label={say.search} bind:value={text} oninput={typing} type="search" />
+					<Choice
+						name="month"
+						label={say.month}
+						value={data.filter.month ?? ''}
+						placeholder=""
+						onchange={(event: Event) => show({ month: selected(event) })}
+						items={[
+							{ value: '', name: say.allMonths },
+							{ value: 'past', name: say.past },
+							...data.months.map(({ month, packs }) => ({
+								value: month ?? 'none',
+								name: say.monthPacks(month ? monthText(month) : say.noDate, packs)
+							}))
+						]}
+					/>
+					<Choice
+						name="state"
+						label={say.state}
+						value={data.filter.state ?? ''}
+						placeholder=""
+						onchange={(event: Event) => show({ state: selected(event) })}
+						items={[
+							{ value: '', name: say.allStates },
+							{ value: 'raw', name: say.raw },
+							{ value: 'cooked', name: say.cooked }
+						]}
+					/>
+					<Choice
+						name="shelf"
+						label={say.shelf}
+						value={String(data.filter.shelfId ?? '')}
+						placeholder=""
+						onchange={(event: Event) => show({ shelf: selected(event) })}
+						items={[{ value: '', name: say.allShelves }, ...shelfItems]}
+					/>
+				</form>
+				{#if form?.bulkMessage}<p class="entry-error mt-2" role="alert">{form.bulkMessage}</p>{/if}
+				{#if form?.bulkDone}<p class="mt-2" role="status">{form.bulkDone}</p>{/if}
+				<p class="sr-only" aria-live="polite">{say.found(data.total, data.servings)}</p>
+				{#if data.lines.length === 0}
+					<p class="mt-4">{say.nothingFound}</p>
+					<p class="mt-2"><Press href="/freezer" onclick={() => (text = '')}>{say.clear}</Press></p>
+				{:else}
+					<form
+						method="POST"
+						action="?/bulk"
+						use:enhance={() =>
+							async ({ update }) => {
+								await update({ reset: false });
+								chosen = [];
+							}}
+					>
+						<table class="ledger mt-2">
+							<thead>
+								<tr>
+									<th><span class="sr-only">{say.several}</span></th>
+									<th class="max-md:hidden"><span class="sr-only">{say.shape}</span></th>
+									<th>{say.pack}</th>
+									<th>{say.bestBy}</th>
+									<th class="max-md:hidden">{say.liesIn}</th>
+									<th class="max-md:hidden">{say.code}</th>
+								</tr>
+							</thead>
+							<tbody>
+								{#each data.lines as pack (pack.id)}
+									<tr>
+										<td class="w-8">
+											<input
+												type="checkbox"
+												name="pack"
+												value={pack.code}
+												bind:group={chosen}
+												aria-label={say.choose(pack.name, pack.code)}
+												class="size-5"
+											/>
+										</td>
+										<td class="w-[120px] max-md:hidden">
+											<Slab
+												thicknessM={pack.thicknessM}
+												lengthM={pack.lengthM}
+												habit={data.habit}
+											/>
+										</td>
+										<td>
+											<a href="/freezer/{pack.code}" class="font-bold">{pack.name}</a><br />
+											<span class="font-bold tracking-wider md:hidden">{pack.code}</span>
+											<span class="quiet">
+												{say.packLine(
+													Math.round(pack.servings * pack.part01 * 10) / 10,
+													massText(pack.massKg, data.habit),
+													pack.state,
+													pack.number,
+													pack.of
+												)}
+											</span>
+										</td>
+										<td>
+											<span class="whitespace-nowrap"
+												>{pack.bestBy ? dayText(pack.bestBy, data.habit) : say.notKnown}</span
+											><br />
+											<Word {...due(pack.bestBy)} />
+										</td>
+										<td class="max-md:hidden">{pack.freezer},<br />{pack.shelf}</td>
+										<td class="font-bold tracking-wider max-md:hidden">{pack.code}</td>
+									</tr>
+								{/each}
+							</tbody>
+						</table>
+						{#if chosen.length > 0}
+							<div class="several">
+								<b>{say.chosen(chosen.length)}</b>
+								<Choice
+									name="deed"
+									label={say.several}
+									bind:value={deed}
+									items={Object.entries(say.deeds).map(([value, name]) => ({ value, name }))}
+								/>
+								{#if deed === 'moved'}
+									<Choice
+										name="shelfId"
+										label={say.shelf}
+										bind:value={shelfId}
+										items={shelfItems}
+									/>
+								{:else if deed === 'discarded'}
+									<Field name="reason" label={w.packOtherwise.reason} bind:value={reason} />
+								{/if}
+								<Press type="submit" first>{say.doIt}</Press>
+								<Press href="/labels?codes={chosen.join(',')}">{w.packOne.printLabels}</Press>
+							</div>
+						{/if}
+					</form>
+					{#if data.total > data.lines.length}
+						<p class="mt-3">
+							<Press onclick={() => show({ pages: String(data.filter.pages + 1) })}
+								>{say.more(data.total - data.lines.length)}</Press
+							>
+						</p>
+					{/if}
+				{/if}
+			{/if}
+		</section>
+	</div>
+	<aside class="grid content-start gap-5 lg:col-start-2 lg:row-start-2">
+		<details class="plate" open={!empty}>
+			<summary class="min-h-12 cursor-pointer font-bold lg:hidden">{say.tools}</summary>
+			<ul class="grid gap-1">
+				<li><a href="/freezer/already">{say.already}</a></li>
+				<li><a href="/freezer/count">{say.count}</a></li>
+				<li><a href="/freezer/power">{say.power}</a></li>
+				<li><a href="/freezer/temperatures">{say.thermometer}</a></li>
+				<li><a href="/contents.pdf" target="_blank" rel="external">{say.door}</a></li>
+				<li><a href="/freezer/tables">{say.csv}</a></li>
+			</ul>
+		</details>
+		{#each data.freezers as freezer (freezer.id)}
+			<FreezerPicture {freezer} habit={data.habit} />
+		{/each}
 	</aside>
 </div>
 
 <style>
-	.shelf {
+	.several {
+		position: sticky;
+		bottom: 8px;
 		display: flex;
-		align-items: flex-end;
 		flex-wrap: wrap;
-		gap: 4px;
-		min-height: 40px;
+		gap: 12px;
+		align-items: end;
+		background: var(--tape);
+		color: var(--ink);
 		border: 2px solid var(--rim);
-		border-radius: 5px;
-		padding: 4px;
+		border-radius: 8px;
+		padding: 10px 14px;
+		margin-top: 8px;
 	}
-	.shelf a {
-		width: 30px;
-		background: var(--cold-pale);
-		border: 1.5px solid var(--rim);
-		border-radius: 3px;
+	aside li a {
+		display: inline-flex;
+		align-items: center;
+		min-height: 36px;
 	}
 </style>

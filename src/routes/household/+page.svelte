@@ -40,6 +40,7 @@
 	<h1>{w.household.theHousehold}</h1>
 	<div class="flex gap-2">
 		<Press href="/household/measure">{w.household.measure}</Press>
+		<Press href="/household/containers">{w.containersPage.link}</Press>
 		<Press href="/household/rules">{w.household.houseRules}</Press>
 	</div>
 </div>

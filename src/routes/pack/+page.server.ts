@@ -1,4 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
+import { loadLeftKg } from '$lib/core/freezer/put-away';
+import { usable01 } from '$lib/core/menu/day-totals';
+import { addedKgSince, containersLeft, shelfContents } from '$lib/server/repos/freezer-stock';
 import { dayIn } from '$lib/present/time';
 import { packingSchema } from '$lib/schemas/packing';
 import { rawFields, readForm } from '$lib/schemas/read-form';
@@ -15,20 +18,37 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const house = await getHousehold(locals.db);
 	const run = await getCooling(locals.db, rowId(url.searchParams.get('run')));
 	const dishes = await allDishes(locals.db);
+	const added = await addedKgSince(locals.db, nowMs() - 24 * 3600_000);
+	const contents = new Map((await shelfContents(locals.db, 0)).map((c) => [c.shelfId, c.litres]));
 	return {
 		today: dayIn(nowMs(), house.timeZone),
-		dishes: dishes.map(({ id, name, servings, state, facts }) => ({
+		dishes: dishes.map(({ id, name, servings, state, kind, facts, lines }) => ({
 			id,
 			name,
 			servings,
 			state,
+			kind,
+			food: facts.food,
+			/** raw things bought frozen: whether they were thawed decides */
+			boughtFrozen: lines.flatMap((line) =>
+				line.form === 'frozen' && line.stage === 'pack' ? [line.text] : []
+			),
 			parts: facts.parts,
 			packedKg: facts.packedKg,
 			densityKgPerM3: facts.densityKgPerM3
 		})),
 		run,
 		dishId: url.searchParams.get('dish') ?? (run?.dishId ? String(run.dishId) : ''),
-		freezers: await listFreezers(locals.db),
+		containers: await containersLeft(locals.db),
+		freezers: (await listFreezers(locals.db)).map((freezer) => ({
+			...freezer,
+			loadLeftKg: loadLeftKg(freezer, added.get(freezer.id) ?? 0),
+			shelves: freezer.shelves.map((shelf) => ({
+				...shelf,
+				usableL: (freezer.volumeL * usable01) / freezer.shelves.length,
+				storedL: contents.get(shelf.id) ?? 0
+			}))
+		})),
 		recent: await recentPackings(locals.db, 8)
 	};
 };
@@ -39,7 +59,7 @@ export const actions: Actions = {
 		const house = await getHousehold(locals.db);
 		const form = readForm(packingSchema(house, dayIn(nowMs(), house.timeZone)), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
-		const packed = await packDish(locals.db, locals.compute, form.value as PackingRequest);
+		const packed = await packDish(locals.db, locals.compute, form.value as PackingRequest, nowMs());
 		if (!packed.ok) return fail(400, { errors: { [packed.field]: packed.message }, typed: raw });
 		redirect(303, `/pack/${packed.packingId}`);
 	}

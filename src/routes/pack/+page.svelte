@@ -4,14 +4,17 @@
 	import { coolingView } from '$lib/core/cooling/cooling-view';
 	import { CoreError, storageLife } from '$lib/core';
 	import { blockOf } from '$lib/core/packing/block-of';
-	import { containerKeys, containers, type ContainerKey } from '$lib/core/tables/containers';
+	import { loadLeftKg, putAway } from '$lib/core/freezer/put-away';
+	import { containers, type ContainerKey } from '$lib/core/tables/containers';
+	import ContainerChoice from '$lib/ui/pack/ContainerChoice.svelte';
+	import Why from '$lib/ui/Why.svelte';
 	import { dayText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
-	import { containerText, groupWords } from '$lib/present/words';
 	import { dayFromText } from '$lib/schemas/day-text';
 	import { packingSchema } from '$lib/schemas/packing';
 	import { quantityFromText, unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/checked';
+	import { groupWords } from '$lib/present/words';
 	import Choice from '$lib/ui/Choice.svelte';
 	import { clock } from '$lib/ui/clock.svelte';
 	import Field from '$lib/ui/Field.svelte';
@@ -68,6 +71,27 @@
 			throw error;
 		}
 	});
+	let ahead = $state(false);
+	const freezer = $derived(
+		data.freezers.find((box) => box.shelves.some(({ id }) => String(id) === typed.shelfId))
+	);
+	const plan = $derived(
+		freezer && massKg > 0 && block
+			? putAway({
+					freezer,
+					shelves: freezer.shelves,
+					addedIn24hKg: loadLeftKg(freezer, 0) - freezer.loadLeftKg,
+					packs: Array.from({ length: Math.min(40, Number(typed.count) || 0) }, () => ({
+						massKg,
+						volumeL: block.lengthM * block.widthM * block.thicknessM * 1000
+					}))
+				})
+			: null
+	);
+	const waiting = $derived(plan?.waits.length ?? 0);
+	const roomHere = $derived(
+		!plan || plan.shelfIds.filter((id) => id === null).length === plan.waits.length
+	);
 	const typedDay = (text: string | undefined) => dayFromText(text ?? '', data.habit, data.today);
 	const packedOn = $derived(typedDay(typed.packedOn));
 	const ownBestBy = $derived(typedDay(typed.bestBy));
@@ -150,27 +174,29 @@
 					inputmode="numeric"
 				/>
 			</div>
-			<div class="grid gap-4 sm:grid-cols-2">
-				<Choice
-					name="container"
-					label={w.pack.container}
-					bind:value={typed.container}
-					error={errors.container}
-					items={containerKeys.map((key) => ({ value: key, name: containerText(key, data.habit) }))}
-				/>
-				<Field
-					name="massKg"
-					label={w.pack.netWeightOfEach}
-					bind:value={typed.massKg}
-					error={errors.massKg}
-					hint={dish && dish.packedKg > 0
-						? w.pack.theRecipesLinesWeigh(
-								unitHint('mass', data.habit),
-								massText(dish.packedKg, data.habit)
-							)
-						: unitHint('mass', data.habit)}
-				/>
-			</div>
+			<Field
+				name="massKg"
+				label={w.pack.netWeightOfEach}
+				bind:value={typed.massKg}
+				error={errors.massKg}
+				hint={dish && dish.packedKg > 0
+					? w.pack.theRecipesLinesWeigh(
+							unitHint('mass', data.habit),
+							massText(dish.packedKg, data.habit)
+						)
+					: unitHint('mass', data.habit)}
+			/>
+			<ContainerChoice
+				{dish}
+				{massKg}
+				count={Number(typed.count) || 1}
+				freezerC={shelves.find((s) => s.value === typed.shelfId)?.setC ?? -18}
+				house={data.house}
+				left={data.containers}
+				habit={data.habit}
+				bind:typed
+				error={errors.container}
+			/>
 			<fieldset>
 				<legend class="entry-label">{w.pack.theBlockIfIt}</legend>
 				<div class="grid grid-cols-3 gap-4">
@@ -213,6 +239,29 @@
 					hint={w.pack.emptyComputed}
 				/>
 			</div>
+			<details open={Boolean(errors.cookedOn)}>
+				<summary class="min-h-12 cursor-pointer font-bold">{w.already.more}</summary>
+				<Field
+					name="cookedOn"
+					label={w.already.cooked}
+					hint={w.packPlan.cookedHint}
+					bind:value={typed.cookedOn}
+					error={errors.cookedOn}
+				/>
+			</details>
+			{#if dish && dish.state === 'raw' && dish.boughtFrozen.length > 0}
+				<Choice
+					name="boughtFrozen"
+					label={w.packPlan.boughtFrozen(dish.boughtFrozen.join(', '))}
+					hint={w.packPlan.boughtFrozenHint}
+					bind:value={typed.boughtFrozen}
+					error={errors.boughtFrozen}
+					items={Object.entries(w.packPlan.boughtFrozenAnswers).map(([value, name]) => ({
+						value,
+						name
+					}))}
+				/>
+			{/if}
 			<Choice
 				name="shelfId"
 				label={w.pack.goesTo}
@@ -242,6 +291,22 @@
 				{:else}
 					<p class="quiet">{w.pack.chooseADishAnd}</p>
 				{/if}
+				{#if freezer && batchKg > 0}
+					<p>
+						<Why
+							note={{
+								title: w.freezer.loadTitle,
+								rule: w.freezer.loadRule,
+								inputs: [{ name: freezer.name, value: massText(freezer.loadLeftKg, data.habit) }],
+								sources: ['nchfp-freezing']
+							}}
+							>{waiting > 0
+								? w.packPlan.wait(waiting, freezer.name)
+								: w.packPlan.noWait(freezer.name)}</Why
+						>
+						{#if !roomHere}<b>{w.packPlan.noRoom}</b>{/if}
+					</p>
+				{/if}
 				{#if life && dish}
 					{#if life.bestBy}
 						<p>
@@ -256,6 +321,10 @@
 						<p>{w.pack.noPublishedFigureFor}</p>
 					{/if}
 				{/if}
+				<label class="tick">
+					<input type="checkbox" name="ahead" bind:checked={ahead} />
+					{w.packPlan.ahead}
+				</label>
 				<div>
 					<Press type="submit" first disabled={busy}
 						>{busy ? w.pack.computingTheCookCard : w.pack.packThem}</Press
@@ -271,7 +340,7 @@
 					<h2>{w.pack.packedLately}</h2>
 					<table class="ledger mt-1">
 						<tbody>
-							{#each data.recent as { packing, dish: name, count } (packing.id)}
+							{#each data.recent as { packing, name, count } (packing.id)}
 								<tr>
 									<td><a href="/pack/{packing.id}">{name}</a></td>
 									<td>{count} × {massText(packing.massKg, data.habit)}</td>

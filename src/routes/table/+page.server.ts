@@ -24,8 +24,9 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	// packs of one packing are alike: one line for them, the first to use
 	const alike = new Map<number, number>();
 	for (const { packingId } of packs) alike.set(packingId, (alike.get(packingId) ?? 0) + 1);
+	const seen = new Set<number>();
 	const firsts = packs.filter(
-		(pack, i) => packs.findIndex((p) => p.packingId === pack.packingId) === i
+		({ packingId }) => cards.has(packingId) && !seen.has(packingId) && seen.add(packingId)
 	);
 	const ways = firsts.map((pack) => {
 		const card = cards.get(pack.packingId);

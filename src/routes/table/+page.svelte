@@ -55,7 +55,7 @@
 					habit={data.habit}
 				/>
 				<span>
-					<b class="text-[17px]">{pack.dish.name}</b>{#if alike > 1}&nbsp;<span class="quiet"
+					<b class="text-[17px]">{pack.name}</b>{#if alike > 1}&nbsp;<span class="quiet"
 							>{w.table.packs(alike)}</span
 						>{/if}<br />
 					{#if best}
@@ -82,7 +82,7 @@
 			<ul class="mt-1">
 				{#each cannot as { pack } (pack.id)}
 					<li class="py-2">
-						<a href="/table/{pack.code}?by={data.by}">{pack.dish.name}</a>
+						<a href="/table/{pack.code}?by={data.by}">{pack.name}</a>
 						<span class="quiet">{w.table.seeWhy(pack.code)}</span>
 					</li>
 				{/each}

@@ -1,5 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { closeUndo } from '$lib/server/repos/undo';
+import { nowMs } from '$lib/server/now';
 import { rowId } from '$lib/server/row-id';
 import { takeBack } from '$lib/server/undo/take-back';
 import type { Actions } from './$types';
@@ -15,7 +16,7 @@ export const load = () => redirect(307, '/');
 export const actions: Actions = {
 	takeBack: async ({ request, locals }) => {
 		const form = await request.formData();
-		await takeBack(locals.db, rowId(form.get('id')));
+		await takeBack(locals.db, rowId(form.get('id')), nowMs());
 		redirect(303, pageOf(form));
 	},
 	dismiss: async ({ request, locals }) => {

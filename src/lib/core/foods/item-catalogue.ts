@@ -71,3 +71,6 @@ export function itemByName(name: string): Item | null {
 }
 
 export const allItems: readonly Item[] = [...new Set(byAlias.values())];
+
+/** The catalogue's own names. */
+export const itemNames = (): string[] => itemRows.map(([name]) => name);

@@ -122,11 +122,31 @@ export const sources = {
 		edition: '2024',
 		via: 'from memory'
 	},
-	'label-sheets': {
+	'label-papers': {
 		title: 'Sheet label formats sold everywhere',
 		publisher: 'common practice',
 		edition: 'no edition',
 		via: 'common practice'
+	},
+	'fsis-thawing': {
+		title: 'The big thaw: thawing and refreezing',
+		publisher: 'USDA FSIS',
+		edition: 'as remembered, 2024',
+		via: 'from memory',
+		reviewAfter: '2027-06-01'
+	},
+	'power-cut': {
+		title: 'Food safety during a power outage',
+		publisher: 'FoodSafety.gov',
+		edition: 'as remembered, 2024',
+		via: 'from memory',
+		reviewAfter: '2027-06-01'
+	},
+	'container-sizes': {
+		title: 'Sizes of common freezer containers, measured when filled',
+		publisher: 'common practice',
+		edition: 'no edition',
+		via: 'judgement'
 	},
 	'eu-1169-2011': {
 		title: 'Regulation (EU) 1169/2011, Annex II: allergens',

@@ -44,6 +44,7 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				freezeAnyway: fc.array(name, { maxLength: 2 }),
 				labelNutrition: fc.boolean(),
 				budgetCents: fc.option(fc.nat(999), { nil: null }),
+				labelSetup: json,
 				slowCooker: json,
 				pressureCooker: json,
 				oven: json
@@ -55,6 +56,7 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				name,
 				volumeL: fc.double({ min: 1, max: 900, noNaN: true }),
 				setC: fc.double({ min: -40, max: -6, noNaN: true }),
+				kind: fc.constantFrom('upright' as const, 'chest' as const),
 				removedAtMs: gone
 			})
 			.map((row) => [row]),
@@ -136,9 +138,15 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 		packings: fc
 			.record({
 				id: fc.constant(5),
-				dishId: fc.constant(7),
+				dishId: fc.constantFrom(7, null),
+				name: fc.option(name, { nil: null }),
+				itemName: fc.option(name, { nil: null }),
 				coolingRunId: fc.constantFrom(3, null),
 				packedOn: fc.constant('2026-11-24'),
+				dayKnown: fc.constantFrom('day' as const, 'about' as const, 'unknown' as const),
+				boughtOn: fc.constantFrom('2026-11-20', null),
+				cookedOn: fc.constantFrom('2026-11-22', null),
+				thawedBefore: fc.boolean(),
 				servings: fc.nat(9),
 				container: fc.constant('bag-1l'),
 				massKg: share,
@@ -152,8 +160,8 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				allergens: fc.array(name, { maxLength: 3 }),
 				nutrition: fc.option(json, { nil: null }),
 				storage: json,
-				card: json,
-				cardInput: json
+				card: fc.option(json, { nil: null }),
+				cardInput: fc.option(json, { nil: null })
 			})
 			.map((row) => [row]),
 		packs: list((id) =>
@@ -164,11 +172,44 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				number: fc.constant(id),
 				of: fc.constant(4),
 				shelfId: fc.constant(1),
-				status: fc.constantFrom('frozen' as const, 'cooked' as const, 'discarded' as const),
+				status: fc.constantFrom('frozen' as const, 'thawing' as const, 'discarded' as const),
+				part01: fc.double({ min: 0, max: 1, noNaN: true }),
+				massKg: fc.option(share, { nil: null }),
+				frozenAtMs: gone,
+				pulledAtMs: gone,
+				thawPlace: fc.constantFrom('cold-water' as const, null),
+				bestBy: fc.constantFrom('2027-01-24', null),
+				lostDays: fc.nat(9),
+				splitFrom: fc.constantFrom('CODE1', null),
 				cookedAtMs: gone,
 				reason: fc.option(name, { nil: null }),
 				assumed: fc.option(json, { nil: null }),
 				version: fc.nat(9)
+			})
+		),
+		packEvents: list((id) =>
+			fc.record({
+				id: fc.constant(id),
+				packId: fc.constant(1),
+				atMs: ms,
+				kind: fc.constantFrom('frozen', 'moved', 'pulled'),
+				detail: name
+			})
+		),
+		freezerReadings: list((id) =>
+			fc.record({
+				id: fc.constant(id),
+				freezerId: fc.constant(1),
+				atMs: ms.map((atMs) => atMs + id),
+				tempC: fc.double({ min: -40, max: 20, noNaN: true }),
+				source: fc.constantFrom('hand' as const, 'file' as const)
+			})
+		),
+		containerStock: list((id) =>
+			fc.record({
+				id: fc.constant(id),
+				container: fc.constant(`box ${id}`),
+				owned: fc.nat(99)
 			})
 		),
 		cooks: list((id) =>
@@ -282,6 +323,20 @@ describe('export of everything, read back', () => {
 		const read = readBackup(JSON.stringify(old));
 		assert.ok(read.ok && read.backup.version === backupVersion);
 		assert.deepEqual(read.backup.tables.household[0].oven, {});
+	});
+
+	it('a file of version 4 is read with the best-by its packings hold', () => {
+		const today = someBackup();
+		const packings = today.tables.packings.map((row) => ({
+			...row,
+			storage: { bestBy: '2027-05-06' }
+		}));
+		const packs = today.tables.packs.map(({ bestBy: _, part01: __, ...row }) => row);
+		const old = { ...today, version: 4, tables: { ...today.tables, packings, packs } };
+		const read = readBackup(JSON.stringify(old));
+		assert.ok(read.ok, read.ok ? '' : read.message);
+		for (const pack of read.backup.tables.packs)
+			assert.deepEqual([pack.bestBy, pack.part01], ['2027-05-06', 1]);
 	});
 
 	it('new rows after reading back get numbers of their own', async () => {

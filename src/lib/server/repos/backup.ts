@@ -4,6 +4,7 @@ import { backupVersion } from '../../formats/backup.ts';
 import type { Db } from '../db/open.ts';
 import { forgetMenu } from './menu-index.ts';
 import {
+	containerStock,
 	cooks,
 	coolingReadings,
 	coolingRuns,
@@ -12,10 +13,12 @@ import {
 	dishNotes,
 	dishVersions,
 	dishes,
+	freezerReadings,
 	freezers,
 	household,
 	ingredientLines,
 	packingDays,
+	packEvents,
 	packings,
 	packs,
 	prices,
@@ -37,6 +40,9 @@ const inOrder = {
 	coolingReadings,
 	packings,
 	packs,
+	packEvents,
+	freezerReadings,
+	containerStock,
 	cooks,
 	dayDishes,
 	dayEvents,

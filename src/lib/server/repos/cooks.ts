@@ -37,9 +37,10 @@ export async function measuredCooks(db: Db): Promise<LoggedCook[]> {
 		.innerJoin(packings, eq(packings.id, packs.packingId))
 		.where(isNotNull(cooks.coreC))
 		.orderBy(asc(cooks.atMs));
-	return rows.map(({ cook, assumed, cardInput }) => {
+	return rows.flatMap(({ cook, assumed, cardInput }) => {
+		if (!cardInput) return [];
 		const convert = assumed ? asIf(cardInput.convert, assumed) : cardInput.convert;
-		return {
+		const cooked: LoggedCook = {
 			method: cook.method,
 			state: cook.route === 'frozen' || cook.route === 'softened' ? 'frozen' : 'thawed',
 			setMin: cook.setMin,
@@ -47,5 +48,6 @@ export async function measuredCooks(db: Db): Promise<LoggedCook[]> {
 			convert:
 				cook.route === 'softened' ? { ...convert, frozenStartC: softenedC(convert.food) } : convert
 		};
+		return [cooked];
 	});
 }

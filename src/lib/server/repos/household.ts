@@ -5,6 +5,14 @@ import type { Db } from '../db/open.ts';
 import { freezers, household, packs, shelves, type Household } from '../db/schema/index.ts';
 
 export type { Household } from '../db/schema/index.ts';
+/** A freezer as it is entered, shelves top first. */
+export interface FreezerValues {
+	name: string;
+	volumeL: number;
+	setC: number;
+	kind?: (typeof freezers.$inferSelect)['kind'];
+	shelves: readonly string[];
+}
 export type Freezer = typeof freezers.$inferSelect & { shelves: (typeof shelves.$inferSelect)[] };
 
 const usualSlowCooker: SlowCooker = { volumeL: 5.7 };
@@ -55,10 +63,7 @@ export async function listFreezers(db: Db): Promise<Freezer[]> {
 }
 
 /** Adds a freezer with its shelves, top first. */
-export async function addFreezer(
-	db: Db,
-	values: { name: string; volumeL: number; setC: number; shelves: readonly string[] }
-): Promise<void> {
+export async function addFreezer(db: Db, values: FreezerValues): Promise<void> {
 	await db.transaction(async (tx) => {
 		const { shelves: names, ...freezer } = values;
 		const [made] = await tx.insert(freezers).values(freezer).returning();
@@ -107,7 +112,7 @@ export async function setFreezerRemoved(
 export async function changeFreezer(
 	db: Db,
 	id: number,
-	values: { name: string; volumeL: number; setC: number; shelves: readonly string[] },
+	values: FreezerValues,
 	nowMs: number
 ): Promise<void> {
 	await db.transaction(async (tx) => {

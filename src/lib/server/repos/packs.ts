@@ -1,8 +1,19 @@
-import { and, asc, count, desc, eq, inArray, isNotNull, getTableColumns, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, inArray, getTableColumns, sql, type SQL } from 'drizzle-orm';
+import type { CookCard } from '../../core/table/cook-card.ts';
 import type { AsIf } from '../../core/table/as-if.ts';
 import { packCode } from '../../core/packing/pack-code.ts';
 import type { Db } from '../db/open.ts';
-import { dishes, freezers, ingredientLines, packings, packs, shelves } from '../db/schema/index.ts';
+import {
+	dishes,
+	freezers,
+	ingredientLines,
+	packEvents,
+	packings,
+	packs,
+	shelves,
+	type PackEventKind,
+	type PackStatus
+} from '../db/schema/index.ts';
 
 export type Packing = typeof packings.$inferSelect;
 export type PackRow = typeof packs.$inferSelect;
@@ -10,81 +21,125 @@ export type PackRow = typeof packs.$inferSelect;
 export type PackingSummary = Omit<Packing, 'card' | 'cardInput'>;
 export interface StockPack extends PackRow {
 	packing: PackingSummary;
-	dish: typeof dishes.$inferSelect;
+	/** the dish's name, or what it was called when it was written down */
+	name: string;
+	/** null: not made from a dish here */
+	dish: typeof dishes.$inferSelect | null;
 	shelf: string;
 	freezer: string;
 }
+/** A pack with its cook card; null cards: nothing is known that one could be computed from. */
 export interface PackWithCard extends StockPack {
 	packing: Packing;
 	/** catalogue names of what the dish adds on the day */
 	lateItems: string[];
+	/** lines that are only served with it */
+	serveWith: string[];
 }
+
+export type CookablePack = PackWithCard & {
+	dish: NonNullable<StockPack['dish']>;
+	packing: { card: CookCard; cardInput: NonNullable<Packing['cardInput']> };
+};
+/** Whether enough is known of a pack for a cook card. */
+export const isCookable = (pack: PackWithCard): pack is CookablePack =>
+	pack.dish !== null && pack.packing.card !== null && pack.packing.cardInput !== null;
 
 const { card, cardInput, ...summaryColumns } = getTableColumns(packings);
 const places = { shelf: shelves.name, freezer: freezers.name };
+/** What a pack is called. */
+export const packName = sql<string>`coalesce(${packings.name}, ${dishes.name}, '')`;
 
 const stock = (db: Db) =>
 	db
-		.select({ pack: packs, packing: summaryColumns, dish: dishes, ...places })
+		.select({ pack: packs, packing: summaryColumns, dish: dishes, name: packName, ...places })
 		.from(packs)
 		.innerJoin(packings, eq(packings.id, packs.packingId))
-		.innerJoin(dishes, eq(dishes.id, packings.dishId))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
 		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
 		.innerJoin(freezers, eq(freezers.id, shelves.freezerId));
 
-/** What is frozen, use-first: earliest best-by, then earliest packed, then code; those without a date last. */
-export async function frozenPacks(db: Db): Promise<StockPack[]> {
+/** Use-first: those without a date, then the earliest best-by, then packed longest ago, then by code. */
+export const useFirst: SQL[] = [
+	sql`${packs.bestBy} asc nulls first`,
+	asc(packings.packedOn),
+	asc(packs.code)
+];
+
+/** Packs in a state, use-first. */
+export async function packsIn(db: Db, status: PackStatus): Promise<StockPack[]> {
 	const rows = await stock(db)
-		.where(eq(packs.status, 'frozen'))
-		.orderBy(
-			sql`${packings.storage}->>'bestBy' asc nulls last`,
-			asc(packings.packedOn),
-			asc(packs.code)
-		);
+		.where(eq(packs.status, status))
+		.orderBy(...useFirst);
 	return rows.map(({ pack, ...rest }) => ({ ...pack, ...rest }));
 }
+
+/** What is frozen, use-first. */
+export const frozenPacks = (db: Db): Promise<StockPack[]> => packsIn(db, 'frozen');
 
 export async function countFrozen(db: Db): Promise<number> {
 	const [row] = await db.select({ n: count() }).from(packs).where(eq(packs.status, 'frozen'));
 	return row.n;
 }
 
-async function withCards(db: Db, rows: Awaited<ReturnType<typeof stock>>): Promise<PackWithCard[]> {
+type StockRows = Awaited<ReturnType<typeof stock>>;
+const distinct = <T>(values: readonly T[]): T[] => [...new Set(values)];
+
+async function withCards(db: Db, rows: StockRows): Promise<PackWithCard[]> {
 	if (rows.length === 0) return [];
-	const [kept] = await db
-		.select({ card, cardInput })
+	const cards = await db
+		.select({ id: packings.id, card, cardInput })
 		.from(packings)
-		.where(eq(packings.id, rows[0].packing.id));
-	const late = await db
-		.select({ name: ingredientLines.itemName })
+		.where(inArray(packings.id, distinct(rows.map(({ packing }) => packing.id))));
+	const cardOf = new Map(cards.map(({ id, ...kept }) => [id, kept]));
+	const lines = await db
+		.select({
+			dishId: ingredientLines.dishId,
+			stage: ingredientLines.stage,
+			name: ingredientLines.itemName,
+			text: ingredientLines.text
+		})
 		.from(ingredientLines)
 		.where(
 			and(
-				eq(ingredientLines.dishId, rows[0].dish.id),
-				eq(ingredientLines.stage, 'cook-day'),
-				isNotNull(ingredientLines.itemName)
+				inArray(ingredientLines.dishId, [-1, ...distinct(rows.map(({ dish }) => dish?.id ?? -1))]),
+				inArray(ingredientLines.stage, ['cook-day', 'serve'])
 			)
 		)
 		.orderBy(asc(ingredientLines.position));
-	const lateItems = late.map((line) => line.name as string);
-	return rows.map(({ pack, packing, ...rest }) => ({
-		...pack,
-		...rest,
-		lateItems,
-		packing: { ...packing, ...kept }
-	}));
+	return rows.map(({ pack, packing, ...rest }) => {
+		const own = lines.filter(({ dishId }) => dishId === rest.dish?.id);
+		const kept = cardOf.get(packing.id) ?? { card: null, cardInput: null };
+		return {
+			...pack,
+			...rest,
+			lateItems: own.flatMap(({ stage, name }) => (stage === 'cook-day' && name ? [name] : [])),
+			serveWith: own.flatMap(({ stage, text }) => (stage === 'serve' ? [text] : [])),
+			packing: { ...packing, ...kept }
+		};
+	});
 }
 
 /** A pack with its cook card; null when no pack has this code. */
 export async function packByCode(db: Db, code: string): Promise<PackWithCard | null> {
-	return (await withCards(db, await stock(db).where(eq(packs.code, code))))[0] ?? null;
+	return (await packsByCode(db, [code]))[0] ?? null;
+}
+
+/** Packs with their cook cards, in the order they were made. */
+export async function packsByCode(db: Db, codes: readonly string[]): Promise<PackWithCard[]> {
+	return withCards(
+		db,
+		await stock(db)
+			.where(inArray(packs.code, [...codes, '']))
+			.orderBy(asc(packs.id))
+	);
 }
 
 /** The packs of one packing, with the cook card they share. */
 export async function packsOfPacking(db: Db, packingId: number): Promise<PackWithCard[]> {
 	return withCards(
 		db,
-		await stock(db).where(eq(packs.packingId, packingId)).orderBy(asc(packs.number))
+		await stock(db).where(eq(packs.packingId, packingId)).orderBy(asc(packs.number), asc(packs.id))
 	);
 }
 
@@ -92,23 +147,23 @@ export async function packsOfPacking(db: Db, packingId: number): Promise<PackWit
 export async function cardsOf(
 	db: Db,
 	packingIds: readonly number[]
-): Promise<Map<number, Packing['card']>> {
+): Promise<Map<number, CookCard>> {
 	if (packingIds.length === 0) return new Map();
 	const rows = await db
 		.select({ id: packings.id, card })
 		.from(packings)
 		.where(inArray(packings.id, [...packingIds]));
-	return new Map(rows.map((row) => [row.id, row.card]));
+	return new Map(rows.flatMap((row) => (row.card ? [[row.id, row.card] as const] : [])));
 }
 
 /** The latest packings, newest first, with how many packs each made. */
 export async function recentPackings(db: Db, most: number) {
 	return db
-		.select({ packing: summaryColumns, dish: dishes.name, count: count(packs.id) })
+		.select({ packing: summaryColumns, name: packName, count: count(packs.id) })
 		.from(packings)
-		.innerJoin(dishes, eq(dishes.id, packings.dishId))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
 		.innerJoin(packs, eq(packs.packingId, packings.id))
-		.groupBy(packings.id, dishes.name)
+		.groupBy(packings.id, packings.name, dishes.name)
 		.orderBy(desc(packings.id))
 		.limit(most);
 }
@@ -117,65 +172,133 @@ export async function recentPackings(db: Db, most: number) {
 export async function addPacking(
 	db: Db,
 	values: typeof packings.$inferInsert,
-	input: { count: number; shelfId: number }
+	input: {
+		count: number;
+		shelfId: number;
+		status?: 'frozen' | 'reserved';
+		atMs: number;
+		/** null: it has lain there since before it was written down */
+		frozenAtMs: number | null;
+		massesKg?: readonly (number | null)[];
+	}
 ): Promise<number> {
+	const { status = 'frozen' } = input;
 	return db.transaction(async (tx) => {
 		const [packing] = await tx.insert(packings).values(values).returning();
-		const rows = [];
-		for (let number = 1; number <= input.count; number++) {
-			const serial = await nextSerial(tx);
+		const rows: (typeof packs.$inferInsert)[] = [];
+		for (let number = 1; number <= input.count; number++)
 			rows.push({
-				code: packCode(serial),
+				code: await nextCode(tx),
 				packingId: packing.id,
 				number,
 				of: input.count,
-				shelfId: input.shelfId
+				shelfId: input.shelfId,
+				status,
+				bestBy: packing.storage.bestBy,
+				frozenAtMs: status === 'frozen' ? input.frozenAtMs : null,
+				massKg: input.massesKg?.[number - 1] ?? null
 			});
-		}
-		await tx.insert(packs).values(rows);
+		const made = await tx.insert(packs).values(rows).returning({ id: packs.id });
+		await tx
+			.insert(packEvents)
+			.values(made.map(({ id }) => ({ packId: id, atMs: input.atMs, kind: status })));
 		return packing.id;
 	});
 }
 
-async function nextSerial(db: Db): Promise<number> {
+/** A code for one more pack: never used before, never again. */
+export async function nextCode(db: Db): Promise<string> {
 	const answer = (await db.execute(sql`select nextval('pack_serial') as serial`)) as unknown as {
 		rows: { serial: string | number }[];
 	};
-	return Number(answer.rows[0].serial);
+	return packCode(Number(answer.rows[0].serial));
 }
 
-/** Moves a pack from one state to another; false when it was not in the first any more (somebody else was quicker). */
-export async function setPackStatus(
+export type PackChange = Partial<Omit<typeof packs.$inferInsert, 'id' | 'code' | 'version'>>;
+
+/** Changes a pack that is still as it was when it was looked at; false when somebody else was quicker. Notes what happened. */
+export async function changePackRow(
 	db: Db,
-	code: string,
-	change: {
-		from: PackRow['status'];
-		to: PackRow['status'];
-		cookedAtMs: number | null;
-		reason?: string;
-	}
+	was: Pick<PackRow, 'id' | 'version'>,
+	change: PackChange,
+	event: { kind: PackEventKind; detail?: string; atMs: number }
 ): Promise<boolean> {
 	const changed = await db
 		.update(packs)
-		.set({
-			status: change.to,
-			cookedAtMs: change.cookedAtMs,
-			reason: change.reason ?? null,
-			version: sql`${packs.version} + 1`
-		})
-		.where(and(eq(packs.code, code), eq(packs.status, change.from)))
+		.set({ ...change, version: sql`${packs.version} + 1` })
+		.where(and(eq(packs.id, was.id), eq(packs.version, was.version)))
 		.returning({ id: packs.id });
+	if (changed.length === 1) await addPackEvent(db, was.id, event);
 	return changed.length === 1;
 }
 
-/** Lays a frozen pack on another shelf. False when there is no such frozen pack. */
-export async function setPackShelf(db: Db, code: string, shelfId: number): Promise<boolean> {
-	const changed = await db
-		.update(packs)
-		.set({ shelfId, version: sql`${packs.version} + 1` })
-		.where(and(eq(packs.code, code), eq(packs.status, 'frozen')))
-		.returning({ id: packs.id });
-	return changed.length === 1;
+export async function addPackEvent(
+	db: Db,
+	packId: number,
+	event: { kind: PackEventKind; detail?: string; atMs: number }
+): Promise<void> {
+	await db.insert(packEvents).values({ packId, ...event });
+}
+
+/** What happened to a pack, oldest first. */
+export async function packHistory(db: Db, packId: number) {
+	return db
+		.select()
+		.from(packEvents)
+		.where(eq(packEvents.packId, packId))
+		.orderBy(asc(packEvents.atMs), asc(packEvents.id));
+}
+
+/** Writes one more pack of a packing: a part split from another. */
+export async function addPack(db: Db, values: typeof packs.$inferInsert): Promise<number> {
+	const [row] = await db.insert(packs).values(values).returning({ id: packs.id });
+	return row.id;
+}
+
+/** Takes packs that were never there out of the list again, with what is noted of them. */
+export async function removePackRows(db: Db, codes: readonly string[]): Promise<void> {
+	const found = await db
+		.select({ id: packs.id })
+		.from(packs)
+		.where(inArray(packs.code, [...codes, '']));
+	const ids = found.map(({ id }) => id);
+	if (ids.length === 0) return;
+	await db.delete(packEvents).where(inArray(packEvents.packId, ids));
+	await db.delete(packs).where(inArray(packs.id, ids));
+}
+
+/** Takes whole packings out again that were only just written down, unless something happened to their packs since. */
+export async function removePackings(db: Db, ids: readonly number[]): Promise<void> {
+	for (const id of ids) {
+		const rows = await db
+			.select({ code: packs.code, version: packs.version })
+			.from(packs)
+			.where(eq(packs.packingId, id));
+		if (rows.some(({ version }) => version > 1)) continue;
+		await removePackRows(
+			db,
+			rows.map(({ code }) => code)
+		);
+		await db.delete(packings).where(eq(packings.id, id));
+	}
+}
+
+/** Packs as rows, by code. */
+export async function packRows(db: Db, codes: readonly string[]): Promise<PackRow[]> {
+	return db
+		.select()
+		.from(packs)
+		.where(inArray(packs.code, [...codes, '']))
+		.orderBy(asc(packs.id));
+}
+
+/** Corrects what the packs of a packing share. */
+export async function changePacking(
+	db: Db,
+	id: number,
+	values: Partial<Omit<typeof packings.$inferInsert, 'id'>>
+): Promise<void> {
+	await db.update(packings).set(values).where(eq(packings.id, id));
 }
 
 /** What is assumed of a pack otherwise than when it was packed; null: nothing. False when there is no such pack. */

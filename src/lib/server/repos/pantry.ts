@@ -2,7 +2,12 @@ import { and, asc, eq, inArray, isNotNull, or, sql } from 'drizzle-orm';
 import type { ComponentPack } from '../../core/schedule/component-packs.ts';
 import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
 import type { Db } from '../db/open.ts';
+import { packName } from './packs.ts';
 import { dishes, packings, packs, prices, stock } from '../db/schema/index.ts';
+
+/** The catalogue item a pack is stock of: a component's, or what was written down with it. */
+const standsFor = sql<string | null>`coalesce(${packings.itemName}, ${dishes.standsFor})`;
+const massLeftKg = sql<number>`coalesce(${packs.massKg}, ${packings.massKg}) * ${packs.part01}`;
 
 export type StockRow = typeof stock.$inferSelect;
 
@@ -47,14 +52,14 @@ export async function stockKgByItem(db: Db): Promise<Record<string, number>> {
 	const cupboard = await listStock(db);
 	const frozen = await db
 		.select({
-			itemName: dishes.standsFor,
-			massKg: sql<number>`sum(${packings.massKg})::float8`
+			itemName: standsFor,
+			massKg: sql<number>`sum(${massLeftKg})::float8`
 		})
 		.from(packs)
 		.innerJoin(packings, eq(packings.id, packs.packingId))
-		.innerJoin(dishes, eq(dishes.id, packings.dishId))
-		.where(sql`${packs.status} = 'frozen' and ${dishes.standsFor} is not null`)
-		.groupBy(dishes.standsFor);
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
+		.where(and(eq(packs.status, 'frozen'), isNotNull(standsFor)))
+		.groupBy(standsFor);
 	const byItem: Record<string, number> = {};
 	for (const { itemName, massKg } of [...cupboard, ...frozen])
 		if (itemName) byItem[itemName] = (byItem[itemName] ?? 0) + massKg;
@@ -69,25 +74,21 @@ export async function componentPacks(
 	const rows = await db
 		.select({
 			code: packs.code,
-			dish: dishes.name,
-			itemName: dishes.standsFor,
-			massKg: packings.massKg,
-			storage: packings.storage
+			dish: packName,
+			itemName: standsFor,
+			massKg: massLeftKg,
+			bestBy: packs.bestBy
 		})
 		.from(packs)
 		.innerJoin(packings, eq(packings.id, packs.packingId))
-		.innerJoin(dishes, eq(dishes.id, packings.dishId))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
 		.where(
 			and(
-				isNotNull(dishes.standsFor),
+				isNotNull(standsFor),
 				or(eq(packs.status, 'frozen'), inArray(packs.code, [...alsoCodes, '']))
 			)
 		);
-	return rows.map(({ storage, itemName, ...row }) => ({
-		...row,
-		itemName: itemName ?? '',
-		bestBy: storage.bestBy
-	}));
+	return rows.map(({ itemName, ...row }) => ({ ...row, itemName: itemName ?? '' }));
 }
 
 /** Litres of what is frozen, and servings frozen of each dish. */
@@ -97,8 +98,8 @@ export async function frozenSummary(
 	const rows = await db
 		.select({
 			dishId: packings.dishId,
-			litres: sql<number>`sum(${packings.lengthM} * ${packings.widthM} * ${packings.thicknessM} * 1000)::float8`,
-			servings: sql<number>`sum(${packings.servings})::int`
+			litres: sql<number>`sum(${packings.lengthM} * ${packings.widthM} * ${packings.thicknessM} * 1000 * ${packs.part01})::float8`,
+			servings: sql<number>`round(sum(${packings.servings} * ${packs.part01}))::int`
 		})
 		.from(packs)
 		.innerJoin(packings, eq(packings.id, packs.packingId))
@@ -106,6 +107,8 @@ export async function frozenSummary(
 		.groupBy(packings.dishId);
 	return {
 		storedL: rows.reduce((sum, row) => sum + row.litres, 0),
-		servings: new Map(rows.map((row) => [row.dishId, row.servings]))
+		servings: new Map(
+			rows.flatMap((row) => (row.dishId === null ? [] : [[row.dishId, row.servings] as const]))
+		)
 	};
 }

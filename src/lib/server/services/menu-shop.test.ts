@@ -214,7 +214,7 @@ describe('menu and shop on a real database', () => {
 			await setDayDish(tx, (await dishesOfDay(tx, dayId))[0].id, { batches: 9, portions: [] });
 			return true;
 		});
-		await takeBack(db, await newest());
+		await takeBack(db, await newest(), 9);
 		assert.deepEqual(
 			(await dishesOfDay(db, dayId)).map((row) => row.batches),
 			before.map((row) => row.batches)
@@ -224,7 +224,7 @@ describe('menu and shop on a real database', () => {
 		await undoable(db, { action: { kind: 'price-removed', entry }, ...note }, async (tx) =>
 			Boolean(await removePrice(tx, id))
 		);
-		await takeBack(db, await newest());
+		await takeBack(db, await newest(), 9);
 		assert.equal((await listPrices(db)).length, 2);
 		await undoable(
 			db,
@@ -234,7 +234,7 @@ describe('menu and shop on a real database', () => {
 				return true;
 			}
 		);
-		await takeBack(db, await newest());
+		await takeBack(db, await newest(), 9);
 		assert.deepEqual(await listStock(db), []);
 	});
 

@@ -5,6 +5,7 @@ import { CoreError, storageLife } from '../../core/index.ts';
 import { blockOf, type Block } from '../../core/packing/block-of.ts';
 import { limitsFrom } from '../../core/safety/limits.ts';
 import { cardQuestion } from '../../core/table/card-question.ts';
+import { dayIn } from '../../present/time.ts';
 import { massText, type Habit } from '../../present/units.ts';
 import type { Compute } from '../core-worker.ts';
 import type { Db } from '../db/open.ts';
@@ -13,6 +14,7 @@ import { getCooling } from '../repos/cooling.ts';
 import { isDiscarded } from './cooling-decisions.ts';
 import { getDish } from '../repos/dishes.ts';
 import { freezerOfShelf, getHousehold } from '../repos/household.ts';
+import { useContainers } from '../repos/freezer-stock.ts';
 import { addPacking } from '../repos/packs.ts';
 
 export interface PackingRequest {
@@ -28,6 +30,14 @@ export interface PackingRequest {
 	packedOn: string;
 	bestBy?: string;
 	shelfId: number;
+	/** labels first: the packs are reserved until they are marked frozen */
+	ahead?: boolean;
+	/** each pack as weighed */
+	massesKg?: (number | null)[];
+	/** what was bought frozen in it, and what became of that */
+	boughtFrozen?: 'still-frozen' | 'refrigerator' | 'otherwise';
+	/** when it was cooked, if that was before the day it is packed */
+	cookedOn?: string;
 }
 
 type Refusal = { ok: false; field: string; message: string };
@@ -36,7 +46,8 @@ type Refusal = { ok: false; field: string; message: string };
 export async function packDish(
 	db: Db,
 	compute: Compute,
-	request: PackingRequest
+	request: PackingRequest,
+	nowMs: number
 ): Promise<{ ok: true; packingId: number } | Refusal> {
 	const house = await getHousehold(db);
 	const dish = await getDish(db, request.dishId);
@@ -51,6 +62,8 @@ export async function packDish(
 	});
 	if (partCooked)
 		return { ok: false, field: 'dishId', message: w.packDishAnswers.partCooked(partCooked) };
+	if (dish.state === 'raw' && request.boughtFrozen === 'otherwise')
+		return { ok: false, field: 'boughtFrozen', message: w.packDishAnswers.thawedBefore };
 	const place = await freezerOfShelf(db, request.shelfId);
 	if (!place) return { ok: false, field: 'shelfId', message: w.packDishAnswers.thisShelfIsGone };
 	const block = blockFor(request, dish.facts.densityKgPerM3, house);
@@ -76,36 +89,49 @@ export async function packDish(
 		limits
 	});
 	const card = await compute('card', question);
-	const packingId = await addPacking(
-		db,
-		{
-			dishId: dish.id,
-			coolingRunId: request.coolingRunId ?? null,
-			packedOn: request.packedOn,
-			servings: request.servings,
-			container: request.container,
-			massKg: request.massKg,
-			...block,
-			state: dish.state,
-			content: dish.facts.content,
-			core: dish.facts.core,
-			coreC: dish.facts.coreC + limits.coreAddedK,
-			allergens: dish.facts.allergens,
-			nutrition: house.labelNutrition ? dishNutrition(dish).nutrition : null,
-			storage: {
-				...storage,
-				bestBy: request.bestBy ?? computedBestBy,
-				bestBySet: request.bestBy !== undefined,
-				computedBestBy,
-				parts: dish.facts.parts,
-				freezerC: place.freezer.setC
+	return db.transaction(async (tx) => {
+		const packingId = await addPacking(
+			tx,
+			{
+				dishId: dish.id,
+				coolingRunId: request.coolingRunId ?? null,
+				packedOn: request.packedOn,
+				cookedOn: request.cookedOn ?? null,
+				thawedBefore: dish.state === 'raw' && request.boughtFrozen === 'refrigerator',
+				servings: request.servings,
+				container: request.container,
+				massKg: request.massKg,
+				...block,
+				state: dish.state,
+				content: dish.facts.content,
+				core: dish.facts.core,
+				coreC: dish.facts.coreC + limits.coreAddedK,
+				allergens: dish.facts.allergens,
+				nutrition: house.labelNutrition ? dishNutrition(dish).nutrition : null,
+				storage: {
+					...storage,
+					bestBy: request.bestBy ?? computedBestBy,
+					bestBySet: request.bestBy !== undefined,
+					computedBestBy,
+					parts: dish.facts.parts,
+					freezerC: place.freezer.setC
+				},
+				card,
+				cardInput: question
 			},
-			card,
-			cardInput: question
-		},
-		{ count: request.count, shelfId: request.shelfId }
-	);
-	return { ok: true, packingId };
+			{
+				count: request.count,
+				shelfId: request.shelfId,
+				status: request.ahead ? 'reserved' : 'frozen',
+				atMs: nowMs,
+				// only what goes in now weighs on the freezer
+				frozenAtMs: dayIn(nowMs, house.timeZone) === request.packedOn ? nowMs : null,
+				massesKg: request.massesKg
+			}
+		);
+		await useContainers(tx, request.container, request.count);
+		return { ok: true, packingId };
+	});
 }
 
 /** The block as corrected by the cook, the rest computed from weight and container. */

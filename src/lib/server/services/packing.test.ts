@@ -14,17 +14,11 @@ import {
 } from '../repos/cooling.ts';
 import { getDish } from '../repos/dishes.ts';
 import { addFreezer, listFreezers } from '../repos/household.ts';
-import {
-	countFrozen,
-	frozenPacks,
-	packByCode,
-	packsOfPacking,
-	setPackStatus
-} from '../repos/packs.ts';
+import { countFrozen, frozenPacks, packByCode, packsOfPacking, packRows } from '../repos/packs.ts';
 import { packDish, type PackingRequest } from './pack-dish.ts';
 import { openUndos } from '../repos/undo.ts';
 import { takeBack } from '../undo/take-back.ts';
-import { movePack, removePack } from './cook-pack.ts';
+import { changePack, refreezeOf, splitPack, type PackDeed } from './change-packs.ts';
 import { startCooling } from './start-cooling.ts';
 import { writeDish, type DishForm } from './write-dish.ts';
 
@@ -79,7 +73,7 @@ describe('from the dish to the freezer, on a real database', () => {
 	});
 
 	it('packs get codes, a block, a best-by from the published table and a cook card', async () => {
-		const packed = await packDish(db, compute, request);
+		const packed = await packDish(db, compute, request, nowMs);
 		assert.ok(packed.ok);
 		const packs = await packsOfPacking(db, packed.packingId);
 		assert.equal(packs.length, 2);
@@ -89,62 +83,114 @@ describe('from the dish to the freezer, on a real database', () => {
 		assert.equal(packs[0].packing.storage.goodTo, '2027-02-24');
 		const { lengthM, widthM, thicknessM } = packs[0].packing;
 		assert.ok(Math.abs(lengthM * widthM * thicknessM * 1050 - 0.7) < 0.05);
-		assert.equal(packs[0].packing.card.options.length, 8);
+		assert.equal(packs[0].packing.card!.options.length, 8);
 		assert.equal((await frozenPacks(db))[0].shelf, 'floor');
 	});
 
 	it('an overfull container and an impossible thickness are refused in words', async () => {
-		const full = await packDish(db, compute, { ...request, massKg: 6 });
+		const full = await packDish(db, compute, { ...request, massKg: 6 }, nowMs);
 		assert.ok(!full.ok && full.field === 'massKg' && /at most about/.test(full.message));
-		const thin = await packDish(db, compute, { ...request, thicknessM: 0.005 });
+		const thin = await packDish(db, compute, { ...request, thicknessM: 0.005 }, nowMs);
 		assert.ok(!thin.ok && thin.field === 'thicknessM');
 	});
 
-	it('cooked and back again, once each', async () => {
-		const [{ code }] = await frozenPacks(db);
-		const before = await countFrozen(db);
-		const cooked = { from: 'frozen', to: 'cooked', cookedAtMs: nowMs } as const;
-		assert.equal(await setPackStatus(db, code, cooked), true);
-		assert.equal(await setPackStatus(db, code, cooked), false);
-		assert.equal(await countFrozen(db), before - 1);
-		assert.equal(
-			await setPackStatus(db, code, { from: 'cooked', to: 'frozen', cookedAtMs: null }),
-			true
-		);
-		assert.equal((await packByCode(db, code))?.status, 'frozen');
-	});
+	const takeLastBack = async () => {
+		const [{ id }] = await openUndos(db, 1);
+		assert.equal(await takeBack(db, id, nowMs), true);
+	};
+	const found = async (code: string) => (await packByCode(db, code))!;
 
-	it('given away, discarded with its reason, moved: each once, each taken back', async () => {
+	it('each deed once: the second tap finds it done; each is taken back', async () => {
 		const [{ code, shelfId }] = await frozenPacks(db);
 		const before = await countFrozen(db);
-		const takeLastBack = async () => {
-			const [{ id }] = await openUndos(db, 1);
-			assert.equal(await takeBack(db, id), true);
-		};
-		const gone = { to: 'discarded', reason: 'freezer-burnt' } as const;
-		assert.equal(await removePack(db, code, gone, nowMs), true);
-		assert.equal(await removePack(db, code, { to: 'given' }, nowMs), false, 'gone already');
-		const pack = await packByCode(db, code);
-		assert.deepEqual([pack?.status, pack?.reason], ['discarded', 'freezer-burnt']);
-		assert.equal(await countFrozen(db), before - 1);
-		assert.equal(await movePack(db, code, shelfId, nowMs), false, 'what is gone is not moved');
-		await takeLastBack();
-		assert.deepEqual(
-			[(await packByCode(db, code))?.status, (await packByCode(db, code))?.reason],
-			['frozen', null]
-		);
 		const [freezer] = await listFreezers(db);
-		const other = freezer.shelves.find(({ id }) => id !== shelfId);
-		assert.ok(other && (await movePack(db, code, other.id, nowMs)));
-		assert.equal((await packByCode(db, code))?.shelfId, other.id);
+		const other = freezer.shelves.find(({ id }) => id !== shelfId)!;
+		const deeds: PackDeed[] = [
+			{ kind: 'cooked' },
+			{ kind: 'given' },
+			{ kind: 'discarded', reason: 'freezer-burnt' },
+			{ kind: 'pulled', place: 'refrigerator' },
+			{ kind: 'missing' }
+		];
+		const facts = async () => {
+			const { version: _, ...rest } = (await packRows(db, [code]))[0];
+			return rest;
+		};
+		const was = await facts();
+		for (const deed of deeds) {
+			assert.equal(await changePack(db, code, deed, nowMs), true, deed.kind);
+			assert.equal(await changePack(db, code, deed, nowMs), false, `${deed.kind} twice`);
+			assert.equal(await countFrozen(db), before - 1);
+			const move = { kind: 'moved', shelfId: other.id, to: other.name } as const;
+			assert.equal(await changePack(db, code, move, nowMs), false, 'what is out is not moved');
+			await takeLastBack();
+			assert.deepEqual(await facts(), was);
+		}
+		const move = { kind: 'moved', shelfId: other.id, to: other.name } as const;
+		assert.equal(await changePack(db, code, move, nowMs), true);
+		assert.equal((await found(code)).shelfId, other.id);
 		await takeLastBack();
-		assert.equal((await packByCode(db, code))?.shelfId, shelfId);
+		assert.equal((await found(code)).shelfId, shelfId);
+	});
+
+	it('two devices take the same pack: one does, the other is told; nothing is counted twice', async () => {
+		const [{ code, version }] = await frozenPacks(db);
+		const half: PackDeed = { kind: 'used-part', part01: 0.5, detail: '1' };
+		const both = await Promise.all([
+			changePack(db, code, half, nowMs, version),
+			changePack(db, code, half, nowMs, version)
+		]);
+		assert.deepEqual(both.sort(), [false, true]);
+		assert.equal((await found(code)).part01, 0.5);
+		const rest = await changePack(db, code, half, nowMs);
+		assert.ok(rest, 'the rest of it is used');
+		assert.equal((await found(code)).status, 'cooked');
+		assert.equal(await changePack(db, code, half, nowMs), false);
+	});
+
+	it('an undo does not write over what somebody did since', async () => {
+		const [{ code }] = await frozenPacks(db);
+		await changePack(db, code, { kind: 'pulled', place: 'refrigerator' }, nowMs);
+		const [{ id }] = await openUndos(db, 1);
+		await changePack(db, code, { kind: 'cooked' }, nowMs);
+		await takeBack(db, id, nowMs);
+		assert.equal((await found(code)).status, 'cooked');
+		await changePack(db, code, { kind: 'put-back' }, nowMs);
+	});
+
+	it('split: as much as before, each with its own code; taken back they are gone', async () => {
+		const [{ code, part01 }] = await frozenPacks(db);
+		const frozen = await countFrozen(db);
+		const added = await splitPack(db, code, 3, { nowMs, what: 'split' });
+		assert.equal(added?.length, 2);
+		const rows = await packRows(db, [code, ...added!]);
+		assert.ok(Math.abs(rows.reduce((sum, row) => sum + row.part01, 0) - part01) < 1e-9);
+		assert.equal(new Set(rows.map((row) => row.code)).size, 3);
+		await takeLastBack();
+		assert.equal(await countFrozen(db), frozen);
+		assert.equal((await found(code)).part01, part01);
+	});
+
+	it('out to thaw it has its clocks; whether it may be frozen again follows from where and how long', async () => {
+		const [{ code }] = await frozenPacks(db);
+		const day = 24 * 3600_000;
+		await changePack(db, code, { kind: 'pulled', place: 'cold-water' }, nowMs);
+		const verdict = async (afterMs: number) =>
+			refreezeOf(await found(code), nowMs + afterMs)?.outcome;
+		assert.equal(await verdict(3600_000), 'cook-first');
+		assert.equal(await verdict(day), 'discard');
+		await takeLastBack();
+		await changePack(db, code, { kind: 'pulled', place: 'refrigerator' }, nowMs);
+		assert.equal(await verdict(day), 'refreeze');
+		assert.equal(await verdict(30 * day), 'discard');
+		assert.equal(await changePack(db, code, { kind: 'refrozen' }, nowMs + day), true);
+		assert.equal((await found(code)).status, 'frozen');
 	});
 
 	it('a code is never used twice, even when its packs are gone', async () => {
 		const seen = new Set((await frozenPacks(db)).map((pack) => pack.code));
-		await client.query('delete from packs');
-		const again = await packDish(db, compute, request);
+		await client.exec('delete from pack_events; delete from packs');
+		const again = await packDish(db, compute, request, nowMs);
 		assert.ok(again.ok);
 		for (const pack of await packsOfPacking(db, again.packingId)) assert.ok(!seen.has(pack.code));
 	});

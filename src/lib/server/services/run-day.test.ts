@@ -125,15 +125,20 @@ describe('a packing day on a real database', () => {
 		);
 		await setDishExtras(db, onions, { standsFor: 'onion' });
 		const [freezer] = await listFreezers(db);
-		const packed = await packDish(db, compute, {
-			dishId: onions,
-			count: 1,
-			servings: 1,
-			container: 'bag-1l',
-			massKg: 0.4,
-			packedOn: '2026-11-20',
-			shelfId: freezer.shelves[0].id
-		});
+		const packed = await packDish(
+			db,
+			compute,
+			{
+				dishId: onions,
+				count: 1,
+				servings: 1,
+				container: 'bag-1l',
+				massKg: 0.4,
+				packedOn: '2026-11-20',
+				shelfId: freezer.shelves[0].id
+			},
+			0
+		);
 		assert.ok(packed.ok);
 		const out = async () => (await prepDay(db, dayId, metricHabit)).takeOut;
 		const [{ code }] = await out();
@@ -270,16 +275,21 @@ describe('a packing day on a real database', () => {
 		);
 		await discardRun(db, slow, at(200), limits);
 		const [freezer] = await listFreezers(db);
-		const packed = await packDish(db, compute, {
-			dishId: stew,
-			coolingRunId: again,
-			count: 1,
-			servings: 3,
-			container: 'bag-1l',
-			massKg: 0.6,
-			packedOn: '2026-11-28',
-			shelfId: freezer.shelves[0].id
-		});
+		const packed = await packDish(
+			db,
+			compute,
+			{
+				dishId: stew,
+				coolingRunId: again,
+				count: 1,
+				servings: 3,
+				container: 'bag-1l',
+				massKg: 0.6,
+				packedOn: '2026-11-28',
+				shelfId: freezer.shelves[0].id
+			},
+			0
+		);
 		assert.ok(!packed.ok && /discarded/.test(packed.message));
 		assert.equal((await getDay(db, dayId))?.run?.plan?.tasks.length, run.plan?.tasks.length);
 	});

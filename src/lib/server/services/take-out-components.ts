@@ -3,8 +3,8 @@ import { dayState, type DayEvent } from '../../core/schedule/day-events.ts';
 import type { Db } from '../db/open.ts';
 import { tellChange } from '../live/changes.ts';
 import { eventsOfDay } from '../repos/days.ts';
-import { setPackStatus } from '../repos/packs.ts';
 import { componentPacks } from '../repos/pantry.ts';
+import { changePack } from './change-packs.ts';
 
 /** A component's pack that is ticked as taken out is out of the freezer, and back in it when the tick is taken away. */
 export async function followTakenOut(
@@ -23,13 +23,7 @@ export async function followTakenOut(
 	for (const { code } of await componentPacks(db, codes)) {
 		const key = takeOutKey(code);
 		if (!keys.has(key) || !taken.has(key)) continue;
-		await setPackStatus(
-			db,
-			code,
-			ticked[key]
-				? { from: 'frozen', to: 'cooked', cookedAtMs: atMs }
-				: { from: 'cooked', to: 'frozen', cookedAtMs: null }
-		);
+		await changePack(db, code, { kind: ticked[key] ? 'cooked' : 'put-back' }, atMs);
 	}
 	tellChange({ topic: 'clocks' });
 }

@@ -6,30 +6,32 @@ import { saveHousehold, setFreezerRemoved } from '../repos/household.ts';
 import { replaceDayDishes, setDay } from '../repos/days.ts';
 import { addPrices, setStock } from '../repos/pantry.ts';
 import { removeCook } from '../repos/cooks.ts';
-import { setAssumed, setPackShelf, setPackStatus } from '../repos/packs.ts';
+import { changePackRow, removePackings, removePackRows, setAssumed } from '../repos/packs.ts';
+import { removeFreezerReadings, setContainerOwned } from '../repos/freezer-stock.ts';
+import { recountQuality } from '../services/recount-quality.ts';
 import { closeUndo } from '../repos/undo.ts';
 import type { UndoAction } from './undo-action.ts';
 
 /** Takes a noted change back, once. False when it was taken back or dismissed before. */
-export async function takeBack(db: Db, undoId: number): Promise<boolean> {
+export async function takeBack(db: Db, undoId: number, nowMs: number): Promise<boolean> {
 	return db.transaction(async (tx) => {
 		const entry = await closeUndo(tx, undoId, 'undone');
-		if (entry) await reverse(tx, entry.action);
+		if (entry) await reverse(tx, entry.action, nowMs);
 		return entry !== null;
 	});
 }
 
-async function reverse(db: Db, action: UndoAction): Promise<void> {
+async function reverse(db: Db, action: UndoAction, nowMs: number): Promise<void> {
 	switch (action.kind) {
-		case 'pack-cooked':
-			await setPackStatus(db, action.code, { from: 'cooked', to: 'frozen', cookedAtMs: null });
-			return;
-		case 'pack-gone':
-			await setPackStatus(db, action.code, { from: action.to, to: 'frozen', cookedAtMs: null });
-			return;
-		case 'pack-moved':
-			await setPackShelf(db, action.code, action.shelfId);
-			return;
+		case 'packs-changed':
+			return packsBack(db, action, nowMs);
+		case 'packs-added':
+			return removePackings(db, action.packingIds);
+		case 'readings-added':
+			await removeFreezerReadings(db, action.freezerId, action.momentsMs);
+			return recountQuality(db, action.freezerId, nowMs, { anew: true });
+		case 'containers-changed':
+			return setContainerOwned(db, action.container, action.owned);
 		case 'pack-assumed':
 			await setAssumed(db, action.code, action.before);
 			return;
@@ -63,4 +65,19 @@ async function reverse(db: Db, action: UndoAction): Promise<void> {
 		case 'everything-replaced':
 			return importAll(db, action.before);
 	}
+}
+
+/** Packs as they were; those that something else was done to since stay as they are. */
+async function packsBack(
+	db: Db,
+	action: Extract<UndoAction, { kind: 'packs-changed' }>,
+	nowMs: number
+): Promise<void> {
+	for (const { id, versionAfter, values } of action.before)
+		await changePackRow(db, { id, version: versionAfter }, values, {
+			kind: 'taken-back',
+			detail: action.deed,
+			atMs: nowMs
+		});
+	await removePackRows(db, action.added);
 }

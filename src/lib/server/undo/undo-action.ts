@@ -1,15 +1,26 @@
 import type { AsIf } from '../../core/table/as-if.ts';
+import type { ContainerKey } from '../../core/tables/containers.ts';
+import type { PackEventKind, packs } from '../db/schema/packs.ts';
 import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
 import type { dayDishes } from '../db/schema/menu.ts';
 import type { Backup } from '../../formats/backup.ts';
 import type { DishContent } from '../db/schema/dishes.ts';
 import type { Household } from '../db/schema/household.ts';
 
+/** A pack's columns before something was done to it. */
+export interface PackBefore {
+	id: number;
+	/** as the deed left it: what was done to it since is not written over */
+	versionAfter: number;
+	values: Partial<typeof packs.$inferInsert>;
+}
+
 /** How to take something back: a kind and what it needs for it. */
 export type UndoAction =
-	| { kind: 'pack-cooked'; code: string }
-	| { kind: 'pack-gone'; code: string; to: 'given' | 'discarded' }
-	| { kind: 'pack-moved'; code: string; shelfId: number }
+	| { kind: 'packs-changed'; deed: PackEventKind; before: PackBefore[]; added: string[] }
+	| { kind: 'packs-added'; packingIds: number[] }
+	| { kind: 'readings-added'; freezerId: number; momentsMs: number[] }
+	| { kind: 'containers-changed'; container: ContainerKey; owned: number | null }
 	| { kind: 'pack-assumed'; code: string; before: AsIf | null }
 	| { kind: 'cook-logged'; cookId: number }
 	| {

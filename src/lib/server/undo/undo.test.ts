@@ -38,7 +38,7 @@ describe('what is changed can be taken back, once', () => {
 		assert.ok(await changeDish(db, { ...dal, name: 'Soup', lines: '1 kg potatoes' }, id, 1));
 		assert.equal((await getDish(db, id))?.lines.length, 1);
 		const entry = await newest();
-		assert.ok(await takeBack(db, entry.id));
+		assert.ok(await takeBack(db, entry.id, 9));
 		const back = await getDish(db, id);
 		assert.equal(back?.name, 'Dal');
 		assert.deepEqual(
@@ -46,7 +46,7 @@ describe('what is changed can be taken back, once', () => {
 			['300 g red lentils', 'love']
 		);
 		assert.equal(
-			await takeBack(db, entry.id),
+			await takeBack(db, entry.id, 9),
 			false,
 			'a second time there is nothing to take back'
 		);
@@ -56,13 +56,19 @@ describe('what is changed can be taken back, once', () => {
 		const [{ id }] = await allDishes(db);
 		assert.ok(await removeDish(db, id, 2));
 		assert.equal((await allDishes(db)).length, 0);
-		assert.ok(await takeBack(db, (await newest()).id));
+		assert.ok(await takeBack(db, (await newest()).id, 9));
 		assert.equal((await allDishes(db)).length, 1);
 		assert.equal(await removeDish(db, 999, 2), false);
 	});
 
 	it('a freezer is corrected, its shelves keep their rows; removed, and back', async () => {
-		const form = { name: 'chest', volumeL: 200, setC: -18, shelves: 'top\nfloor\ntop' };
+		const form = {
+			name: 'chest',
+			kind: 'chest',
+			volumeL: 200,
+			setC: -18,
+			shelves: 'top\nfloor\ntop'
+		} as const;
 		assert.ok((await writeFreezer(db, form, 0)).ok);
 		const [box] = await listFreezers(db);
 		assert.deepEqual(
@@ -78,7 +84,7 @@ describe('what is changed can be taken back, once', () => {
 		assert.equal(changed.shelves[0].id, box.shelves[1].id);
 		assert.ok((await removeFreezer(db, box.id, 2)).ok);
 		assert.equal((await listFreezers(db)).length, 0);
-		assert.ok(await takeBack(db, (await newest()).id));
+		assert.ok(await takeBack(db, (await newest()).id, 9));
 		assert.equal((await listFreezers(db)).length, 1);
 	});
 
@@ -93,7 +99,7 @@ describe('what is changed can be taken back, once', () => {
 		};
 		await changeHousehold(db, ruleValues(rules as Parameters<typeof ruleValues>[0], 'c'), 3);
 		assert.deepEqual((await getHousehold(db)).limits, { firstGateMin: 90 });
-		assert.ok(await takeBack(db, (await newest()).id));
+		assert.ok(await takeBack(db, (await newest()).id, 9));
 		assert.deepEqual((await getHousehold(db)).limits, {});
 
 		const now = {
@@ -119,7 +125,7 @@ describe('what is changed can be taken back, once', () => {
 			['id', 'kind', 'what'],
 			'what is kept stays on the server'
 		);
-		assert.ok(await takeBack(db, line.id));
+		assert.ok(await takeBack(db, line.id, 9));
 		assert.deepEqual((await exportAll(db, 0)).tables, was.tables);
 	});
 
@@ -127,7 +133,7 @@ describe('what is changed can be taken back, once', () => {
 		await changeHousehold(db, { roomC: 30 }, 4);
 		const entry = await newest();
 		assert.ok(await closeUndo(db, entry.id, 'dismissed'));
-		assert.equal(await takeBack(db, entry.id), false);
+		assert.equal(await takeBack(db, entry.id, 9), false);
 		assert.equal((await getHousehold(db)).roomC, 30);
 	});
 });

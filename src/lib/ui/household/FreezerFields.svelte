@@ -2,6 +2,8 @@
 	import { w } from '$lib/present/wording';
 	import type { Habit } from '$lib/present/habit';
 	import { unitHint } from '$lib/schemas/quantity-text';
+	import { freezerKinds } from '$lib/schemas/household';
+	import Choice from '../Choice.svelte';
 	import Field from '../Field.svelte';
 	import LongText from '../LongText.svelte';
 
@@ -29,6 +31,12 @@
 	/>
 	<Field name="setC" label={w.freezerFields.setTo} bind:value={typed.setC} error={errors.setC} />
 </div>
+<Choice
+	name="kind"
+	label={w.freezerFields.kind}
+	bind:value={typed.kind}
+	items={freezerKinds.map((value) => ({ value, name: w.freezer.kinds[value] }))}
+/>
 <LongText
 	name="shelves"
 	label={w.freezerFields.shelvesOrBasketsOne}

@@ -1,3 +1,4 @@
+import type { FreezerKind } from '$lib/schemas/household';
 import type { PressureCooker, SlowCooker } from '$lib/core';
 import type { Habit } from '$lib/present/habit';
 import { altitudeText, lengthText, tempText, volumeText } from '$lib/present/units';
@@ -46,14 +47,21 @@ export function typedAppliances(house: HouseholdSettings): Record<string, string
 
 /** A freezer as its form shows it; without one, what is usual. */
 export function typedFreezer(
-	freezer: { name: string; volumeL: number; setC: number; shelves: { name: string }[] } | null,
+	freezer: {
+		name: string;
+		volumeL: number;
+		setC: number;
+		kind: FreezerKind;
+		shelves: { name: string }[];
+	} | null,
 	habit: Habit
 ): Record<string, string> {
-	if (!freezer) return { setC: tempText(-18, habit) };
+	if (!freezer) return { setC: tempText(-18, habit), kind: 'upright' };
 	return {
 		name: freezer.name,
 		volumeL: volumeText(freezer.volumeL, habit),
 		setC: tempText(freezer.setC, habit),
+		kind: freezer.kind,
 		shelves: freezer.shelves.map((shelf) => shelf.name).join('\n')
 	};
 }

@@ -1,22 +1,36 @@
 import { error } from '@sveltejs/kit';
 import { packActions } from '$lib/server/pack-actions';
-import { listFreezers } from '$lib/server/repos/household';
-import { packByCode } from '$lib/server/repos/packs';
+import { getHousehold, listFreezers } from '$lib/server/repos/household';
+import { isCookable, packByCode, packHistory } from '$lib/server/repos/packs';
+import { keepsDaysOf, refreezeOf } from '$lib/server/services/change-packs';
+import { pullOf } from '$lib/server/services/thawing-packs';
+import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const pack = await packByCode(locals.db, params.code);
 	if (!pack) error(404);
 	const { card, cardInput, ...packing } = pack.packing;
-	const { convert, freezerC, refrigeratorC, coldWaterC } = cardInput;
+	const { refrigeratorC } = await getHousehold(locals.db);
 	return {
 		pack: { ...pack, packing },
+		cookable: isCookable(pack),
+		history: await packHistory(locals.db, pack.id),
 		shelves: (await listFreezers(locals.db)).flatMap((freezer) =>
 			freezer.shelves.map(({ id, name }) => ({ id, name: `${freezer.name}, ${name}` }))
 		),
-		thaw: card.thaw,
-		refrigeratorC,
-		curves: { food: convert.food, shape: convert.block, freezerC, refrigeratorC, coldWaterC }
+		thaw: card?.thaw ?? null,
+		refrigeratorC: cardInput?.refrigeratorC ?? refrigeratorC,
+		keepsDays: keepsDaysOf(pack),
+		refreeze: refreezeOf(pack, nowMs()),
+		pull: pullOf(pack),
+		curves: cardInput && {
+			food: cardInput.convert.food,
+			shape: cardInput.convert.block,
+			freezerC: cardInput.freezerC,
+			refrigeratorC: cardInput.refrigeratorC,
+			coldWaterC: cardInput.coldWaterC
+		}
 	};
 };
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { dayText, durationText } from '$lib/present/time';
+	import { dayText, durationText, instantText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { containerText, coreWords } from '$lib/present/words';
 	import { packCurves } from '$lib/core/freezing/pack-curves';
@@ -9,6 +9,8 @@
 	import { packChart } from '$lib/ui/charts/pack-chart';
 	import BestBy from '$lib/ui/BestBy.svelte';
 	import PackOtherwise from '$lib/ui/PackOtherwise.svelte';
+	import PullClock from '$lib/ui/freezer/PullClock.svelte';
+	import PullOut from '$lib/ui/freezer/PullOut.svelte';
 	import Press from '$lib/ui/Press.svelte';
 	import Slab from '$lib/ui/Slab.svelte';
 	import CookedNote from '$lib/ui/CookedNote.svelte';
@@ -19,16 +21,17 @@
 	let { data, form }: PageProps = $props();
 	const pack = $derived(data.pack);
 	const packing = $derived(pack.packing);
-	const thaw = $derived(data.thaw.refrigerator);
+	const thaw = $derived(data.thaw?.refrigerator ?? null);
+	const servings = $derived(Math.round(packing.servings * pack.part01 * 10) / 10);
 	/** Warm as it comes out of the refrigerator; a day and a half shows the slowest of the three. */
 	const packedC = 5;
 	const durationMin = 36 * 60;
 	let curves = $state.raw<ReturnType<typeof packCurves> | null>(null);
 	$effect(() => {
-		curves = packCurves({ ...data.curves, startC: packedC, durationMin });
+		curves = data.curves && packCurves({ ...data.curves, startC: packedC, durationMin });
 	});
 	const lines = $derived(
-		curves
+		curves && data.curves
 			? [
 					{
 						name: w.packChart.freezing(tempText(data.curves.freezerC, data.habit)),
@@ -47,21 +50,27 @@
 	);
 </script>
 
-<svelte:head><title>{w.freezerOne.almacen(pack.code, pack.dish.name)}</title></svelte:head>
+<svelte:head><title>{w.freezerOne.almacen(pack.code, pack.name)}</title></svelte:head>
 
-{#if pack.status !== 'frozen'}<CookedNote {pack} habit={data.habit} />{/if}
+{#if pack.status !== 'frozen' && pack.status !== 'thawing'}<CookedNote
+		{pack}
+		habit={data.habit}
+	/>{/if}
 {#if form?.message}<p class="entry-error mb-3" role="alert">{form.message}</p>{/if}
 
 <div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
 	<section class="plate grid gap-3">
 		<div class="flex flex-wrap items-center justify-between gap-3">
-			<h1>{pack.dish.name}</h1>
+			<h1>{pack.name}</h1>
 			<span class="tape text-xl font-bold tracking-widest">{pack.code}</span>
 		</div>
 		<div class="flex flex-wrap items-center gap-4">
 			<Slab thicknessM={packing.thicknessM} lengthM={packing.lengthM} habit={data.habit} />
 			<p>
-				{w.freezerOne.servings(packing.servings, massText(packing.massKg, data.habit))}
+				{w.freezerOne.servings(
+					servings,
+					massText((pack.massKg ?? packing.massKg) * pack.part01, data.habit)
+				)}
 				<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} /><br />
 				<span class="quiet">
 					{w.freezerOne.packOfThick(
@@ -74,60 +83,97 @@
 			</p>
 		</div>
 		<p>
-			{w.freezerOne.packedBestBy(dayText(packing.packedOn, data.habit))}
+			{packing.dayKnown === 'unknown'
+				? w.freezerOne.dayUnknown
+				: packing.dayKnown === 'about'
+					? w.freezerOne.packedAbout(dayText(packing.packedOn, data.habit))
+					: w.freezerOne.packedBestBy(dayText(packing.packedOn, data.habit))}
 			<BestBy packedOn={packing.packedOn} storage={packing.storage} habit={data.habit} />
+			{#if pack.lostDays > 0}
+				<b>{w.freezerOne.nowBestBy(dayText(pack.bestBy ?? '', data.habit), pack.lostDays)}</b>
+			{/if}
 		</p>
+		{#if packing.boughtOn || packing.cookedOn}
+			<p class="quiet">
+				{#if packing.boughtOn}{w.freezerOne.boughtOn(dayText(packing.boughtOn, data.habit))}{/if}
+				{#if packing.cookedOn}{w.freezerOne.cookedOn(dayText(packing.cookedOn, data.habit))}{/if}
+			</p>
+		{/if}
+		{#if packing.thawedBefore}<p class="font-bold">{w.freezerOne.thawedBefore}</p>{/if}
 		<p>{w.freezerOne.liesIn(pack.freezer, pack.shelf)}</p>
 		{#if packing.allergens.length > 0}<p>
 				{w.freezerOne.contains(packing.allergens.join(', '))}
 			</p>{/if}
-		{#if pack.dish.addOnDay}<p>{w.freezerOne.onTheDay(pack.dish.addOnDay)}</p>{/if}
+		{#if pack.dish?.addOnDay}<p>{w.freezerOne.onTheDay(pack.dish.addOnDay)}</p>{/if}
 		<p class="quiet">
 			{w.freezerOne.doneAtInThe(tempText(packing.coreC, data.habit), coreWords[packing.core])}
 		</p>
 	</section>
 	<section class="plate grid content-start gap-3">
 		<h2>{w.freezerOne.next}</h2>
-		{#if pack.status === 'frozen'}
-			<Press href="/table/{pack.code}" first>{w.freezerOne.cookItCardAnd}</Press>
+		{#if pack.status === 'thawing' && data.pull}
+			<PullClock {pack} pull={data.pull} refreeze={data.refreeze} habit={data.habit} />
+		{/if}
+		{#if pack.status === 'frozen' || pack.status === 'thawing'}
+			{#if data.cookable}
+				<Press href="/table/{pack.code}" first>{w.freezerOne.cookItCardAnd}</Press>
+			{:else}<p class="quiet">{w.freezerOne.noCard}</p>{/if}
+			{#if pack.status === 'frozen'}<PullOut {pack} />{/if}
 			<form method="POST" action="?/cooked" use:enhance class="grid">
+				<input type="hidden" name="version" value={pack.version} />
 				<Press type="submit">{w.freezerOne.markItCooked}</Press>
 			</form>
 		{/if}
-		<Press href="/pack/{packing.id}">{w.freezerOne.itsLabels}</Press>
-		{#if pack.status === 'frozen'}<PackOtherwise {pack} shelves={data.shelves} />{/if}
-		<p>
-			{w.freezerOne.thawingInTheRefrigerator(tempText(data.refrigeratorC, data.habit))}
-			{#if thaw.thawedMin !== null}
-				{w.freezerOne.bendsInAboutFree(
-					thaw.pliableMin === null ? '–' : durationText(thaw.pliableMin)
-				)}
-				<Why
-					note={{
-						title: w.freezerOne.thawing,
-						rule: w.freezerOne.untilNoIceIs,
-						inputs: [
-							{ name: w.freezerOne.thickness, value: lengthText(packing.thicknessM, data.habit) },
-							{ name: w.freezerOne.refrigerator, value: tempText(data.refrigeratorC, data.habit) }
-						],
-						sources: ['appliance-model', 'choi-okos-1986']
-					}}><b>{durationText(thaw.thawedMin)}</b></Why
-				>.
-			{:else}
-				{w.freezerOne.itDoesNotThaw}
-			{/if}
-		</p>
+		<Press href="/labels?codes={pack.code}">{w.freezerOne.itsLabel}</Press>
+		{#if pack.status === 'frozen'}<PackOtherwise {pack} shelves={data.shelves} {servings} />{/if}
+		{#if thaw}
+			<p>
+				{w.freezerOne.thawingInTheRefrigerator(tempText(data.refrigeratorC, data.habit))}
+				{#if thaw.thawedMin !== null}
+					{w.freezerOne.bendsInAboutFree(
+						thaw.pliableMin === null ? '–' : durationText(thaw.pliableMin)
+					)}
+					<Why
+						note={{
+							title: w.freezerOne.thawing,
+							rule: w.freezerOne.untilNoIceIs,
+							inputs: [
+								{ name: w.freezerOne.thickness, value: lengthText(packing.thicknessM, data.habit) },
+								{ name: w.freezerOne.refrigerator, value: tempText(data.refrigeratorC, data.habit) }
+							],
+							sources: ['appliance-model', 'choi-okos-1986']
+						}}><b>{durationText(thaw.thawedMin)}</b></Why
+					>.
+				{:else}
+					{w.freezerOne.itDoesNotThaw}
+				{/if}
+				{w.freezerOne.keeps(data.keepsDays)}
+			</p>
+		{/if}
 	</section>
 </div>
-<section class="plate mt-5 grid gap-2">
-	<h2>{w.packChart.title}</h2>
-	{#if lines.length > 0}
-		<Drawn
-			draw={packChart}
-			input={{ lines, durationMin, habit: data.habit }}
-			label={lines.map((line) => line.name).join(', ')}
-			heightPx={240}
-		/>
-	{/if}
-	<p class="quiet">{w.packChart.single}</p>
+{#if data.curves}
+	<section class="plate mt-5 grid gap-2">
+		<h2>{w.packChart.title}</h2>
+		{#if lines.length > 0}
+			<Drawn
+				draw={packChart}
+				input={{ lines, durationMin, habit: data.habit }}
+				label={lines.map((line) => line.name).join(', ')}
+				heightPx={240}
+			/>
+		{/if}
+		<p class="quiet">{w.packChart.single}</p>
+	</section>
+{/if}
+<section class="plate mt-5">
+	<h2>{w.freezerOne.history}</h2>
+	<ol class="mt-2 grid gap-1">
+		{#each data.history as event (event.id)}
+			<li>
+				<span class="quiet">{instantText(event.atMs, data.habit)}</span>
+				{w.packDeeds.history[event.kind]}{event.detail ? `: ${event.detail}` : ''}
+			</li>
+		{/each}
+	</ol>
 </section>

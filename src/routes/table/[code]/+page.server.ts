@@ -1,4 +1,4 @@
-import { error, fail } from '@sveltejs/kit';
+import { error, fail, redirect } from '@sveltejs/kit';
 import { airPressureKPa, boilingC } from '$lib/core';
 import { limitsFrom } from '$lib/core/safety/limits';
 import { asIf } from '$lib/core/table/as-if';
@@ -12,7 +12,7 @@ import { rawFields, readForm } from '$lib/schemas/read-form';
 import { packActions } from '$lib/server/pack-actions';
 import { addCook, cooksOfDish } from '$lib/server/repos/cooks';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
-import { packByCode, setAssumed, type PackWithCard } from '$lib/server/repos/packs';
+import { isCookable, packByCode, setAssumed, type CookablePack } from '$lib/server/repos/packs';
 import { addUndo } from '$lib/server/repos/undo';
 import { nextClockTime } from '$lib/server/serve-time';
 import { cardOfToday } from '$lib/server/services/card-of-today';
@@ -22,7 +22,7 @@ import { nowMs as serverMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
 /** What is asked of a pack in the household as it is today, and whether its kept card still answers that. */
-function questionOf(pack: PackWithCard, house: Household) {
+function questionOf(pack: CookablePack, house: Household) {
 	const { cardInput, core, card } = pack.packing;
 	const today = asOfToday({
 		packed: cardInput.convert,
@@ -42,6 +42,8 @@ function questionOf(pack: PackWithCard, house: Household) {
 export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const pack = await packByCode(locals.db, params.code);
 	if (!pack) error(404);
+	// what it is made of is not known: its own page says so and what to do
+	if (!isCookable(pack)) redirect(303, `/freezer/${pack.code}`);
 	const nowMs = serverMs();
 	const house = await getHousehold(locals.db);
 	const { timeZone } = house;
@@ -87,7 +89,7 @@ export const actions: Actions = {
 		if (assumed === undefined) return fail(400, { message: w.whatIf.badChange });
 		const note = {
 			action: { kind: 'pack-assumed', code: pack.code, before: pack.assumed } as const,
-			what: `${pack.dish.name}, ${pack.code},`,
+			what: `${pack.name}, ${pack.code},`,
 			atMs: serverMs()
 		};
 		await undoable(locals.db, note, (tx) => setAssumed(tx, pack.code, assumed));
@@ -96,7 +98,7 @@ export const actions: Actions = {
 	log: async ({ request, params, locals }) => {
 		const raw = rawFields(await request.formData());
 		const pack = await packByCode(locals.db, params.code);
-		if (!pack) error(404);
+		if (!pack || !isCookable(pack)) error(404);
 		const house = await getHousehold(locals.db);
 		const form = readForm(cookLogSchema(habitOf(house)), raw);
 		if (!form.ok) return fail(400, { logErrors: form.errors, typed: raw });
@@ -120,7 +122,7 @@ export const actions: Actions = {
 				outcome: outcome ?? null,
 				note: note ?? ''
 			});
-			const what = `${pack.dish.name}, ${pack.code},`;
+			const what = `${pack.name}, ${pack.code},`;
 			await addUndo(tx, { action: { kind: 'cook-logged', cookId }, what, atMs });
 		});
 		return { logged: true };

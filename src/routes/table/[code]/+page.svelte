@@ -151,7 +151,7 @@
 	);
 </script>
 
-<svelte:head><title>{w.tableOne.cookAlmacen(pack.dish.name)}</title></svelte:head>
+<svelte:head><title>{w.tableOne.cookAlmacen(pack.name)}</title></svelte:head>
 
 {#if pack.status !== 'frozen'}<CookedNote {pack} habit={data.habit} />{/if}
 {#if form && 'message' in form && form.message}<p class="entry-error mb-3" role="alert">
@@ -171,7 +171,7 @@
 		<div class="flex flex-wrap items-center gap-4">
 			<Slab thicknessM={packing.thicknessM} lengthM={packing.lengthM} habit={data.habit} />
 			<div>
-				<h1>{pack.dish.name}</h1>
+				<h1>{pack.name}</h1>
 				<p class="quiet">
 					{w.tableOne.packLine(
 						massText(packing.massKg, data.habit),

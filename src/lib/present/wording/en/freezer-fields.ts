@@ -1,5 +1,6 @@
 export const freezerFields = {
 	name: 'Name',
+	kind: 'Kind',
 	chestFreezer: 'chest freezer',
 	room: 'Room',
 	setTo: 'Set to',

@@ -1,6 +1,74 @@
 import type { Shown } from '../shown.ts';
 
 export const freezer = {
+	chooseWhat: 'Choose what to do with them.',
+	chooseFirst: 'Tick the packs first.',
+	bulkDone: (done: Shown, late: Shown) =>
+		Number(late) > 0
+			? `${done} done; ${late} had changed meanwhile and stay as they are.`
+			: `${done} done.`,
+	search: 'Search by dish, shelf or code',
+	found: (n: Shown, servings: Shown) => `${n} packs, ${servings} servings`,
+	nothingFound: 'Nothing in the freezer answers to that.',
+	clear: 'Show everything',
+	allMonths: 'any best-by',
+	noDate: 'no date',
+	past: 'past its best',
+	monthPacks: (month: Shown, n: Shown) => `${month} (${n})`,
+	allStates: 'raw and cooked',
+	raw: 'raw',
+	cooked: 'cooked',
+	month: 'Best by',
+	state: 'State',
+	shelf: 'Shelf',
+	allShelves: 'every shelf',
+	more: (n: Shown) => `Show more (${n} left)`,
+	choose: (name: Shown, code: Shown) => `choose ${name}, ${code}`,
+	several: 'With the ticked ones',
+	chosen: (n: Shown) => `${n} ticked`,
+	deeds: {
+		moved: 'move to a shelf',
+		pulled: 'take out to thaw',
+		cooked: 'mark cooked',
+		given: 'give away',
+		discarded: 'discard'
+	},
+	doIt: 'Do it',
+	thawing: 'Thawing',
+	bends: (time: Shown) => `bends about ${time}`,
+	thawed: (time: Shown) => `free of ice about ${time}`,
+	cookBy: (time: Shown) => `cook by ${time}`,
+	thawUnknown: 'when it is thawed is not known: look',
+	thawPlaces: {
+		refrigerator: 'in the refrigerator',
+		'cold-water': 'in cold water',
+		microwave: 'in the microwave',
+		counter: 'on the counter'
+	},
+	reserved: (n: Shown) => `${n} labels are printed ahead and wait for their packs.`,
+	shelfFill: (litres: Shown, of: Shown, packs: Shown) => `${litres} of ${of}, ${packs} packs`,
+	moreHere: (n: Shown) => `+${n}`,
+	full: 'full',
+	load: (added: Shown, of: Shown) => `Went in within 24 h: ${added} of ${of}.`,
+	loadOver:
+		'More unfrozen food now would warm what is frozen: let the rest wait in the refrigerator until tomorrow.',
+	loadTitle: 'What a freezer takes in a day',
+	loadRule:
+		'No more than 32 g of unfrozen food for each litre of freezer within 24 hours (2 to 3 lb per cubic foot; the stricter end). More freezes slowly and warms what lies beside it.',
+	kinds: {
+		'refrigerator-top': 'refrigerator’s freezer',
+		upright: 'upright freezer',
+		chest: 'chest freezer'
+	},
+	tools: 'More',
+	scan: 'Scan a label',
+	already: 'Write down what is there',
+	count: 'Count up',
+	power: 'After a power cut',
+	thermometer: 'Freezer temperatures',
+	csv: 'Tables in and out (CSV)',
+	door: 'List for the door (PDF)',
+	stockFile: 'Stock as a table (CSV)',
 	freezerAlmacen: 'Freezer · Almacen',
 	theFreezerIsEmpty: 'The freezer is empty',
 	servings: (a: Shown, b: Shown, c: Shown) => `${a} ${b}, ${c} servings`,

@@ -1,3 +1,16 @@
+import { cookDayCard } from './cook-day-card.ts';
+import { contentsList } from './contents-list.ts';
+import { labelsPage } from './labels-page.ts';
+import { already } from './already.ts';
+import { stockTable } from './stock-table.ts';
+import { scan } from './scan.ts';
+import { countUp } from './count-up.ts';
+import { powerCut } from './power-cut.ts';
+import { temperatures } from './temperatures.ts';
+import { fill } from './fill.ts';
+import { containersPage } from './containers.ts';
+import { packPlan } from './pack-plan.ts';
+import { packDeeds } from './pack-deeds.ts';
 import { dishCare } from './dish-care.ts';
 import { menuDay } from './menu-day.ts';
 import { pantry } from './pantry.ts';
@@ -77,6 +90,19 @@ import { why } from './why.ts';
 
 /** Everything the screens, forms, answers and labels say, in English, by the file that says it. */
 export const en = {
+	cookDayCard,
+	contentsList,
+	labelsPage,
+	already,
+	stockTable,
+	scan,
+	countUp,
+	powerCut,
+	temperatures,
+	fill,
+	containersPage,
+	packPlan,
+	packDeeds,
 	dishCare,
 	menuDay,
 	pantry,

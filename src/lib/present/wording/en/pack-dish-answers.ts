@@ -1,6 +1,8 @@
 import type { Shown } from '../shown.ts';
 
 export const packDishAnswers = {
+	thawedBefore:
+		'Thawed outside the refrigerator it may not be frozen again raw. Cook it through first, then freeze it as a cooked dish.',
 	partCooked: (sentence: Shown) =>
 		`Its method only browns the meat to finish it another day (“${sentence}”). Cook it through before freezing, or leave it raw; change the dish’s method, then pack.`,
 	thisDishIsGone: 'This dish is gone. Choose another.',

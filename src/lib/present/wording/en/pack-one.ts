@@ -1,6 +1,15 @@
 import type { Shown } from '../shown.ts';
 
 export const packOne = {
+	printLabels: 'Print labels',
+	ahead: 'Filled now?',
+	aheadHow:
+		'These labels were printed before their packs. Mark those that are filled; the day they are frozen may be later than you thought.',
+	filled: 'Filled and in the freezer',
+	weighed: 'Weighed',
+	weighAgain: 'Write a weight such as 950 g, or leave it empty.',
+	noneFilled: 'Tick at least one pack that is filled.',
+	markFrozen: 'Mark them frozen',
 	packedAlmacen: (a: Shown) => `${a}, packed · Almacen`,
 	servingsEach: (a: Shown, b: Shown, c: Shown) => `${a} × ${b}, ${c} servings each`,
 	packedBestBy: (a: Shown) => `Packed ${a} · best by`,

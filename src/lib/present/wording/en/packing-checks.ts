@@ -1,4 +1,7 @@
 export const packingChecks = {
+	boughtFrozen: 'Bought frozen',
+	packedOnWhich: 'Packed on: which day?',
+	stillToCome: 'Packed on: that day is still to come.',
 	chooseADish: 'Choose a dish.',
 	packs: 'Packs',
 	packsHowMany: 'Packs: how many?',

@@ -7,9 +7,12 @@ import {
 	integer,
 	jsonb,
 	pgTable,
-	text
+	text,
+	unique
 } from 'drizzle-orm/pg-core';
 import type { Oven, PressureCooker, SlowCooker } from '../../../core/index.ts';
+import type { ContainerKey } from '../../../core/tables/containers.ts';
+import type { LabelPaper } from '../../../core/tables/label-papers.ts';
 import type { TightenedLimits } from '../../../core/safety/limits.ts';
 
 /** One row: the household. */
@@ -48,6 +51,7 @@ export const household = pgTable(
 		labelNutrition: boolean().notNull().default(false),
 		/** what a serving may cost, cents; null: no budget */
 		budgetCents: integer(),
+		labelSetup: jsonb().$type<LabelSetup>().notNull().default({}),
 		slowCooker: jsonb().$type<SlowCooker>().notNull(),
 		pressureCooker: jsonb().$type<PressureCooker>().notNull(),
 		oven: jsonb().$type<Oven>().notNull().default({})
@@ -59,6 +63,18 @@ export const household = pgTable(
 	]
 );
 
+/** A refrigerator's top, an upright one with drawers, a chest. */
+export const freezerKinds = ['refrigerator-top', 'upright', 'chest'] as const;
+
+/** How this household prints: the sheet or roll it uses, its own sizes, and how far its printer is off. */
+export interface LabelSetup {
+	paper?: string;
+	offsetXMm?: number;
+	offsetYMm?: number;
+	/** sheets and rolls of its own */
+	own?: Record<string, LabelPaper>;
+}
+
 export const freezers = pgTable(
 	'freezers',
 	{
@@ -66,6 +82,7 @@ export const freezers = pgTable(
 		name: text().notNull(),
 		volumeL: doublePrecision().notNull(),
 		setC: doublePrecision().notNull().default(-18),
+		kind: text({ enum: freezerKinds }).notNull().default('upright'),
 		removedAtMs: bigint({ mode: 'number' })
 	},
 	(t) => [
@@ -83,5 +100,36 @@ export const shelves = pgTable('shelves', {
 	position: integer().notNull(),
 	removedAtMs: bigint({ mode: 'number' })
 });
+
+/** What a freezer's thermometer said. */
+export const freezerReadings = pgTable(
+	'freezer_readings',
+	{
+		id: integer().primaryKey().generatedAlwaysAsIdentity(),
+		freezerId: integer()
+			.notNull()
+			.references(() => freezers.id),
+		atMs: bigint({ mode: 'number' }).notNull(),
+		tempC: doublePrecision().notNull(),
+		source: text({ enum: ['hand', 'file', 'thermometer'] })
+			.notNull()
+			.default('hand')
+	},
+	(t) => [
+		unique('freezer_readings_once').on(t.freezerId, t.atMs),
+		check('freezer_reading_range', sql`${t.tempC} between -60 and 60`)
+	]
+);
+
+/** How many of a container the household owns, or has left of what is used up. */
+export const containerStock = pgTable(
+	'container_stock',
+	{
+		id: integer().primaryKey().generatedAlwaysAsIdentity(),
+		container: text().$type<ContainerKey>().notNull().unique(),
+		owned: integer().notNull()
+	},
+	(t) => [check('container_stock_owned', sql`${t.owned} between 0 and 1000`)]
+);
 
 export type Household = typeof household.$inferSelect;

@@ -1,8 +1,10 @@
 import { sql } from 'drizzle-orm';
 import {
 	bigint,
+	boolean,
 	check,
 	doublePrecision,
+	index,
 	integer,
 	jsonb,
 	pgSequence,
@@ -41,11 +43,23 @@ export const packings = pgTable(
 	'packings',
 	{
 		id: integer().primaryKey().generatedAlwaysAsIdentity(),
-		dishId: integer()
-			.notNull()
-			.references(() => dishes.id),
+		/** null: not made from a dish here: bought, or there before the household began to write things down */
+		dishId: integer().references(() => dishes.id),
+		/** what it is called where it is not a dish's pack */
+		name: text(),
+		/** the catalogue item it is stock of, for Menu and Shop */
+		itemName: text(),
 		coolingRunId: integer().references(() => coolingRuns.id),
+		/** frozen that day; where that is not known, the day it was written down */
 		packedOn: text().notNull(),
+		dayKnown: text({ enum: ['day', 'about', 'unknown'] })
+			.notNull()
+			.default('day'),
+		boughtOn: text(),
+		/** when it was cooked, if that was before it was frozen: days in the refrigerator count */
+		cookedOn: text(),
+		/** bought frozen and thawed before it was put in: not frozen again unless cooked */
+		thawedBefore: boolean().notNull().default(false),
 		servings: integer().notNull(),
 		container: text().$type<ContainerKey>().notNull(),
 		massKg: doublePrecision().notNull(),
@@ -60,8 +74,9 @@ export const packings = pgTable(
 		/** energy and nutrients of a serving, kept when the household wishes them on the label */
 		nutrition: jsonb().$type<Nutrition>(),
 		storage: jsonb().$type<StorageRecord>().notNull(),
-		card: jsonb().$type<CookCard>().notNull(),
-		cardInput: jsonb().$type<CookCardInput>().notNull()
+		/** null: nothing is known of it that a cook card could be computed from */
+		card: jsonb().$type<CookCard>(),
+		cardInput: jsonb().$type<CookCardInput>()
 	},
 	(t) => [
 		check('packings_mass', sql`${t.massKg} > 0 and ${t.massKg} <= 25`),
@@ -69,8 +84,16 @@ export const packings = pgTable(
 	]
 );
 
-/** Where a pack is: in the freezer, or gone from it this way. */
-export const packStatuses = ['frozen', 'cooked', 'given', 'discarded'] as const;
+/** Where a pack is: its label printed but not filled yet, in the freezer, thawing, or gone this way. */
+export const packStatuses = [
+	'reserved',
+	'frozen',
+	'thawing',
+	'cooked',
+	'given',
+	'discarded'
+] as const;
+export type PackStatus = (typeof packStatuses)[number];
 
 export const packs = pgTable(
 	'packs',
@@ -86,6 +109,20 @@ export const packs = pgTable(
 			.notNull()
 			.references(() => shelves.id),
 		status: text({ enum: packStatuses }).notNull().default('frozen'),
+		/** what is still in it, of what was packed */
+		part01: doublePrecision().notNull().default(1),
+		/** as weighed; null: as planned for all of its packing */
+		massKg: doublePrecision(),
+		/** when it went into the freezer, for the freezer's load; null: long ago */
+		frozenAtMs: bigint({ mode: 'number' }),
+		/** taken out to thaw: when and where */
+		pulledAtMs: bigint({ mode: 'number' }),
+		thawPlace: text({ enum: ['refrigerator', 'cold-water', 'microwave', 'counter'] }),
+		/** as things stand: readings of the freezer may have brought it forward */
+		bestBy: text(),
+		lostDays: integer().notNull().default(0),
+		/** the pack it was split from */
+		splitFrom: text(),
 		/** when it left the freezer, whatever for */
 		cookedAtMs: bigint({ mode: 'number' }),
 		/** why it was discarded */
@@ -94,5 +131,43 @@ export const packs = pgTable(
 		assumed: jsonb().$type<AsIf>(),
 		version: integer().notNull().default(1)
 	},
-	(t) => [check('packs_number', sql`${t.number} between 1 and ${t.of}`)]
+	(t) => [
+		check('packs_number', sql`${t.number} between 1 and ${t.of}`),
+		check('packs_part', sql`${t.part01} >= 0 and ${t.part01} <= 1`),
+		index('packs_status').on(t.status, t.bestBy)
+	]
+);
+
+export const packEventKinds = [
+	'reserved',
+	'frozen',
+	'moved',
+	'pulled',
+	'put-back',
+	'refrozen',
+	'used-part',
+	'split',
+	'cooked',
+	'given',
+	'discarded',
+	'missing',
+	'found',
+	'taken-back'
+] as const;
+export type PackEventKind = (typeof packEventKinds)[number];
+
+/** What happened to a pack, from pot to plate. */
+export const packEvents = pgTable(
+	'pack_events',
+	{
+		id: integer().primaryKey().generatedAlwaysAsIdentity(),
+		packId: integer()
+			.notNull()
+			.references(() => packs.id),
+		atMs: bigint({ mode: 'number' }).notNull(),
+		kind: text({ enum: packEventKinds }).notNull(),
+		/** the shelf, the reason, the servings used: in words as they were then */
+		detail: text().notNull().default('')
+	},
+	(t) => [index('pack_events_pack').on(t.packId)]
 );

@@ -1,0 +1,35 @@
+import type { SourceKey } from './sources.ts';
+import type { StorageGroup } from './storage-life.ts';
+
+/**
+ * Days food keeps in the refrigerator, raw before it is cooked or after it was thawed there, and cooked: the short end of the
+ * published range (FoodSafety.gov cold food storage chart; USDA FSIS, The big thaw; from memory). Groups without a figure keep as
+ * the strictest, a day.
+ */
+export const refrigeratorDays: Readonly<Record<StorageGroup, number>> = {
+	'soup-stew': 3,
+	'cooked-meat-poultry': 3,
+	casserole: 3,
+	'egg-bake': 3,
+	pizza: 3,
+	gravy: 3,
+	bacon: 7,
+	'sausage-raw': 1,
+	'sausage-cooked': 7,
+	'cured-meat': 3,
+	'ground-meat': 1,
+	'steaks-chops-roasts': 3,
+	'poultry-whole': 1,
+	'poultry-pieces': 1,
+	'fish-lean': 1,
+	'fish-oily': 1,
+	shellfish: 1,
+	'egg-raw': 1,
+	vegetables: 3,
+	fruit: 3,
+	'bread-bakes': 3,
+	'grains-pulses': 3,
+	'soft-dairy': 1
+};
+
+export const refrigeratorDaysSource: SourceKey = 'cold-food-storage-chart';

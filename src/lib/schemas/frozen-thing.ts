@@ -1,0 +1,35 @@
+import * as yup from 'yup';
+import { storageLifeTable, type StorageGroup } from '../core/tables/storage-life.ts';
+import type { Habit } from '../present/units.ts';
+import { w } from '../present/wording/index.ts';
+import { frozenWhen, type FrozenWhen } from './frozen-when.ts';
+import { amount, day, oneOf, text, wholeNumber } from './fields.ts';
+
+export const storageGroups = Object.keys(storageLifeTable) as StorageGroup[];
+
+/** Something that lies in the freezer already, as much of it as is known. */
+export function frozenThingSchema(habit: Habit, today: string) {
+	const say = w.already;
+	return yup.object({
+		name: text(say.name, 120).required(say.nameMissing),
+		count: wholeNumber({ label: say.count, min: 1, max: 100 }).default(1),
+		servings: wholeNumber({ label: say.servings, min: 1, max: 24 }).default(1),
+		massKg: amount('mass', habit, { label: say.mass, min: 0.005, max: 20 }).default(0.5),
+		frozen: yup
+			.mixed<FrozenWhen>()
+			.nullable()
+			.transform((_, original) => frozenWhen(String(original ?? ''), habit, today))
+			.default(() => ({ day: null, known: 'unknown' }) as const)
+			.test('when', say.whenBad, (value) => value !== null),
+		group: oneOf(storageGroups, say.group),
+		state: oneOf(['raw', 'cooked'] as const, say.state).default('cooked'),
+		makerBestBy: day(say.maker, habit, today),
+		boughtOn: day(say.bought, habit, today),
+		cookedOn: day(say.cooked, habit, today),
+		shelfId: yup.number().integer().typeError(say.shelfMissing).required(say.shelfMissing)
+	});
+}
+
+export type FrozenThing = Omit<yup.InferType<ReturnType<typeof frozenThingSchema>>, 'frozen'> & {
+	frozen: FrozenWhen;
+};

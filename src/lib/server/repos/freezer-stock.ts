@@ -1,0 +1,377 @@
+import { and, asc, eq, gt, gte, inArray, lt, or, sql, type SQL } from 'drizzle-orm';
+import type { Db } from '../db/open.ts';
+import {
+	containerStock,
+	dishes,
+	freezerReadings,
+	freezers,
+	packings,
+	packs,
+	shelves,
+	type PackStatus
+} from '../db/schema/index.ts';
+import { containers, type ContainerKey } from '../../core/tables/containers.ts';
+import { packName, useFirst } from './packs.ts';
+
+/** One line of the freezer's list: what a cook reads of a pack, and no more. */
+export interface StockLine {
+	id: number;
+	code: string;
+	name: string;
+	status: PackStatus;
+	number: number;
+	of: number;
+	servings: number;
+	massKg: number;
+	part01: number;
+	state: 'raw' | 'cooked';
+	bestBy: string | null;
+	packedOn: string;
+	shelfId: number;
+	shelf: string;
+	freezer: string;
+	thicknessM: number;
+	lengthM: number;
+	version: number;
+}
+
+export interface StockFilter {
+	/** words that name, code, shelf or freezer hold */
+	text?: string;
+	shelfId?: number;
+	freezerId?: number;
+	/** YYYY-MM of the best-by; 'past'; 'none' */
+	month?: string;
+	state?: 'raw' | 'cooked';
+	dishId?: number;
+	status?: PackStatus;
+	today: string;
+}
+
+const massKg = sql<number>`coalesce(${packs.massKg}, ${packings.massKg}) * ${packs.part01}`;
+const litres = sql<number>`${packings.lengthM} * ${packings.widthM} * ${packings.thicknessM} * 1000 * ${packs.part01}`;
+const likeText = (word: string) => `%${word.replace(/[\\%_]/g, (mark) => `\\${mark}`)}%`;
+
+function conditions(filter: StockFilter): SQL | undefined {
+	const words = (filter.text ?? '').trim().split(/\s+/).filter(Boolean);
+	return and(
+		eq(packs.status, filter.status ?? 'frozen'),
+		filter.shelfId ? eq(packs.shelfId, filter.shelfId) : undefined,
+		filter.freezerId ? eq(shelves.freezerId, filter.freezerId) : undefined,
+		filter.dishId ? eq(packings.dishId, filter.dishId) : undefined,
+		filter.state ? eq(packings.state, filter.state) : undefined,
+		filter.month === 'none'
+			? sql`${packs.bestBy} is null`
+			: filter.month === 'past'
+				? lt(packs.bestBy, filter.today)
+				: filter.month
+					? sql`substr(${packs.bestBy}, 1, 7) = ${filter.month}`
+					: undefined,
+		...words.map((word) =>
+			or(
+				sql`${packName} ilike ${likeText(word)}`,
+				sql`${packs.code} ilike ${likeText(word)}`,
+				sql`${shelves.name} || ' ' || ${freezers.name} ilike ${likeText(word)}`
+			)
+		)
+	);
+}
+
+/** Packs that answer a filter, use-first: as many lines as asked for, and how many there are in all, with their servings. */
+export async function stockLines(
+	db: Db,
+	filter: StockFilter,
+	page: { from: number; most: number }
+): Promise<{ lines: StockLine[]; total: number; servings: number }> {
+	const where = conditions(filter);
+	const lines = await db
+		.select({
+			id: packs.id,
+			code: packs.code,
+			name: packName,
+			status: packs.status,
+			number: packs.number,
+			of: packs.of,
+			servings: packings.servings,
+			massKg,
+			part01: packs.part01,
+			state: packings.state,
+			bestBy: packs.bestBy,
+			packedOn: packings.packedOn,
+			shelfId: packs.shelfId,
+			shelf: shelves.name,
+			freezer: freezers.name,
+			thicknessM: packings.thicknessM,
+			lengthM: packings.lengthM,
+			version: packs.version
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
+		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
+		.innerJoin(freezers, eq(freezers.id, shelves.freezerId))
+		.where(where)
+		.orderBy(...useFirst)
+		.offset(page.from)
+		.limit(page.most);
+	const [sum] = await db
+		.select({
+			total: sql<number>`count(*)::int`,
+			servings: sql<number>`coalesce(sum(${packings.servings} * ${packs.part01}), 0)::float8`
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
+		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
+		.innerJoin(freezers, eq(freezers.id, shelves.freezerId))
+		.where(where);
+	return { lines, total: sum.total, servings: Math.round(sum.servings) };
+}
+
+export interface ShelfSlab {
+	code: string;
+	name: string;
+	thicknessM: number;
+}
+export interface ShelfContents {
+	shelfId: number;
+	packs: number;
+	litres: number;
+	massKg: number;
+	/** the first to use, as many as a picture shows */
+	slabs: ShelfSlab[];
+}
+
+/** What lies on each shelf, with the packs a picture of it shows. */
+export async function shelfContents(db: Db, mostSlabs: number): Promise<ShelfContents[]> {
+	const sums = await db
+		.select({
+			shelfId: packs.shelfId,
+			packs: sql<number>`count(*)::int`,
+			litres: sql<number>`sum(${litres})::float8`,
+			massKg: sql<number>`sum(${massKg})::float8`
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.where(eq(packs.status, 'frozen'))
+		.groupBy(packs.shelfId);
+	const ranked = db
+		.select({
+			shelfId: packs.shelfId,
+			code: packs.code,
+			packingId: packs.packingId,
+			place:
+				sql<number>`row_number() over (partition by ${packs.shelfId} order by ${packs.bestBy} asc nulls first, ${packs.code})`.as(
+					'place'
+				)
+		})
+		.from(packs)
+		.where(eq(packs.status, 'frozen'))
+		.as('ranked');
+	const slabs = await db
+		.select({
+			shelfId: ranked.shelfId,
+			code: ranked.code,
+			name: packName,
+			thicknessM: packings.thicknessM
+		})
+		.from(ranked)
+		.innerJoin(packings, eq(packings.id, ranked.packingId))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
+		.where(sql`${ranked.place} <= ${mostSlabs}`)
+		.orderBy(asc(ranked.shelfId), asc(ranked.place));
+	return sums.map((shelf) => ({
+		...shelf,
+		slabs: slabs.filter(({ shelfId }) => shelfId === shelf.shelfId)
+	}));
+}
+
+/** Months in which frozen packs are best by, with how many: what the filter offers. */
+export async function bestByMonths(db: Db): Promise<{ month: string | null; packs: number }[]> {
+	const month = sql<string | null>`substr(${packs.bestBy}, 1, 7)`;
+	return db
+		.select({ month, packs: sql<number>`count(*)::int` })
+		.from(packs)
+		.where(eq(packs.status, 'frozen'))
+		.groupBy(month)
+		.orderBy(month);
+}
+
+/** How many frozen packs are past their best. */
+export async function countPast(db: Db, today: string): Promise<number> {
+	const [row] = await db
+		.select({ n: sql<number>`count(*)::int` })
+		.from(packs)
+		.where(and(eq(packs.status, 'frozen'), lt(packs.bestBy, today)));
+	return row.n;
+}
+
+/** Kilograms that went into each freezer since a moment: what its load is measured by. */
+export async function addedKgSince(db: Db, sinceMs: number): Promise<Map<number, number>> {
+	const rows = await db
+		.select({ freezerId: shelves.freezerId, massKg: sql<number>`sum(${massKg})::float8` })
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
+		.where(and(eq(packs.status, 'frozen'), gt(packs.frozenAtMs, sinceMs)))
+		.groupBy(shelves.freezerId);
+	return new Map(rows.map((row) => [row.freezerId, row.massKg]));
+}
+
+/** Readings of a freezer from a moment on, in time order. */
+export async function readingsOf(db: Db, freezerId: number, fromMs: number) {
+	return db
+		.select({
+			atMs: freezerReadings.atMs,
+			tempC: freezerReadings.tempC,
+			source: freezerReadings.source
+		})
+		.from(freezerReadings)
+		.where(and(eq(freezerReadings.freezerId, freezerId), gte(freezerReadings.atMs, fromMs)))
+		.orderBy(asc(freezerReadings.atMs));
+}
+
+/** Keeps readings; the same moment of a freezer twice counts once. Gives the moments that were new. */
+export async function addFreezerReadings(
+	db: Db,
+	freezerId: number,
+	readings: readonly { atMs: number; tempC: number }[],
+	source: 'hand' | 'file' | 'thermometer'
+): Promise<number[]> {
+	const added: number[] = [];
+	for (let from = 0; from < readings.length; from += 1000) {
+		const rows = readings
+			.slice(from, from + 1000)
+			.map(({ atMs, tempC }) => ({ freezerId, atMs: Math.round(atMs), tempC, source }));
+		const made = await db
+			.insert(freezerReadings)
+			.values(rows)
+			.onConflictDoNothing()
+			.returning({ atMs: freezerReadings.atMs });
+		added.push(...made.map(({ atMs }) => atMs));
+	}
+	return added;
+}
+
+export async function removeFreezerReadings(
+	db: Db,
+	freezerId: number,
+	momentsMs: readonly number[]
+): Promise<void> {
+	await db
+		.delete(freezerReadings)
+		.where(
+			and(eq(freezerReadings.freezerId, freezerId), inArray(freezerReadings.atMs, [...momentsMs]))
+		);
+}
+
+/** What quality life is counted from, of every frozen pack of a freezer. */
+export async function qualityRows(db: Db, freezerId: number) {
+	return db
+		.select({
+			id: packs.id,
+			bestBy: packs.bestBy,
+			lostDays: packs.lostDays,
+			packedOn: packings.packedOn,
+			storage: packings.storage
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
+		.where(and(eq(packs.status, 'frozen'), eq(shelves.freezerId, freezerId)));
+}
+
+export async function setBestBy(
+	db: Db,
+	ids: readonly number[],
+	values: { bestBy: string | null; lostDays: number }
+): Promise<void> {
+	if (ids.length)
+		await db
+			.update(packs)
+			.set(values)
+			.where(inArray(packs.id, [...ids]));
+}
+
+/** Containers left: owned less those that hold a pack now, where they come back; null: never counted. */
+export async function containersLeft(
+	db: Db
+): Promise<{ container: ContainerKey; owned: number; left: number }[]> {
+	const owned = await db.select().from(containerStock).orderBy(asc(containerStock.id));
+	const used = await db
+		.select({ container: packings.container, n: sql<number>`count(*)::int` })
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.where(inArray(packs.status, ['frozen', 'thawing', 'reserved']))
+		.groupBy(packings.container);
+	const inUse = new Map(used.map((row) => [row.container, row.n]));
+	return owned.map(({ container, owned: n }) => ({
+		container,
+		owned: n,
+		left: containers[container].returns ? Math.max(0, n - (inUse.get(container) ?? 0)) : n
+	}));
+}
+
+/** Sets how many of a container there are; null takes it off the list. */
+export async function setContainerOwned(
+	db: Db,
+	container: ContainerKey,
+	owned: number | null
+): Promise<void> {
+	if (owned === null)
+		await db.delete(containerStock).where(eq(containerStock.container, container));
+	else
+		await db
+			.insert(containerStock)
+			.values({ container, owned })
+			.onConflictDoUpdate({ target: containerStock.container, set: { owned } });
+}
+
+/** Bags and wraps are used up as they are filled; with a negative number they come back. */
+export async function useContainers(db: Db, container: ContainerKey, n: number): Promise<void> {
+	if (containers[container].returns) return;
+	await db
+		.update(containerStock)
+		.set({ owned: sql`least(1000, greatest(0, ${containerStock.owned} - ${n}))` })
+		.where(eq(containerStock.container, container));
+}
+
+/** What a power cut's verdict needs of every pack in a freezer, shelf by shelf. */
+export async function partsInFreezer(db: Db, freezerId: number) {
+	const rows = await db
+		.select({
+			code: packs.code,
+			name: packName,
+			shelf: shelves.name,
+			storage: packings.storage,
+			version: packs.version
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
+		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
+		.where(and(eq(packs.status, 'frozen'), eq(shelves.freezerId, freezerId)))
+		.orderBy(asc(shelves.position), ...useFirst);
+	return rows.map(({ storage, ...row }) => ({
+		...row,
+		groups: storage.parts.map(({ group }) => group)
+	}));
+}
+
+/** Packs of a freezer whose best-by its readings brought forward, worst first. */
+export async function lostDaysIn(db: Db, freezerId: number) {
+	return db
+		.select({
+			code: packs.code,
+			name: packName,
+			bestBy: packs.bestBy,
+			lostDays: packs.lostDays
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
+		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
+		.where(and(eq(packs.status, 'frozen'), eq(shelves.freezerId, freezerId), gt(packs.lostDays, 0)))
+		.orderBy(sql`${packs.lostDays} desc`)
+		.limit(50);
+}

@@ -1,0 +1,48 @@
+import { bestByNow } from '../../core/freezer/best-by-now.ts';
+import { dayIn } from '../../present/time.ts';
+import { clockOnDayMs } from '../serve-time.ts';
+import type { Db } from '../db/open.ts';
+import { getHousehold, listFreezers } from '../repos/household.ts';
+import { qualityRows, readingsOf, setBestBy } from '../repos/freezer-stock.ts';
+
+/**
+ * Brings the best-by of a freezer's packs in line with what its readings show. It never moves a day back again, since a pack may have
+ * lain warm in another freezer before, unless `anew`: when readings were taken back.
+ */
+export async function recountQuality(
+	db: Db,
+	freezerId: number,
+	nowMs: number,
+	options: { anew?: boolean } = {}
+): Promise<void> {
+	const freezer = (await listFreezers(db)).find(({ id }) => id === freezerId);
+	if (!freezer) return;
+	const { timeZone } = await getHousehold(db);
+	const midnightMs = (day: string) => clockOnDayMs(day, '00:00', timeZone);
+	const rows = await qualityRows(db, freezerId);
+	if (rows.length === 0) return;
+	const days = [...new Set(rows.map(({ packedOn }) => packedOn))].sort();
+	const readings = await readingsOf(db, freezerId, midnightMs(days[0]));
+	const today = dayIn(nowMs, timeZone);
+	// packs of one day, one life and one setting come out alike
+	const groups = new Map<string, { ids: number[]; row: (typeof rows)[number] }>();
+	for (const row of rows) {
+		const key = `${row.packedOn} ${row.storage.bestBy} ${row.storage.freezerC} ${row.lostDays}`;
+		const group = groups.get(key) ?? { ids: [], row };
+		if (row.storage.bestBy !== null) group.ids.push(row.id);
+		groups.set(key, group);
+	}
+	for (const { ids, row } of groups.values()) {
+		const now = bestByNow({
+			packedOn: row.packedOn,
+			bestBy: row.storage.bestBy,
+			packedForC: row.storage.freezerC,
+			setC: freezer.setC,
+			packedAtMs: Math.min(nowMs, midnightMs(row.packedOn)),
+			nowMs,
+			today,
+			readings
+		});
+		if (options.anew || now.lostDays > row.lostDays) await setBestBy(db, ids, now);
+	}
+}

@@ -1,0 +1,61 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { PullTimes } from '$lib/core/freezer/pull';
+	import type { RefreezeVerdict, ThawPlace } from '$lib/core/freezer/refreeze';
+	import { instantText } from '$lib/present/time';
+	import type { Habit } from '$lib/present/habit';
+	import { w } from '$lib/present/wording';
+	import { clock } from '../clock.svelte';
+	import Press from '../Press.svelte';
+	import Word from '../Word.svelte';
+	import Why from '../Why.svelte';
+
+	let {
+		pack,
+		pull,
+		refreeze,
+		habit
+	}: {
+		pack: { version: number; pulledAtMs: number | null; thawPlace: ThawPlace | null };
+		pull: PullTimes;
+		refreeze: RefreezeVerdict | null;
+		habit: Habit;
+	} = $props();
+	const say = w.freezerOne;
+	const at = (ms: number | null) => (ms === null ? '' : instantText(ms, habit, clock.ms));
+</script>
+
+<div class="grid gap-2">
+	<p>
+		<Word tone="caution" text={w.cookedNote.words.thawing} />
+		{say.outSince(at(pack.pulledAtMs), say.places[pack.thawPlace ?? 'refrigerator'])}
+	</p>
+	<p>
+		{#if pull.pliableAtMs !== null}{say.pliable(at(pull.pliableAtMs))}{/if}
+		{#if pull.thawedAtMs !== null}{say.thawedAt(at(pull.thawedAtMs))}
+			{#if pull.cookByMs !== null}
+				<Why
+					note={{
+						title: say.takeOut,
+						rule: say.refreezing['thawed-in-refrigerator'],
+						inputs: [],
+						sources: ['fsis-thawing', 'cold-food-storage-chart', 'appliance-model']
+					}}><b>{say.cookByTime(at(pull.cookByMs))}</b></Why
+				>
+			{/if}
+		{:else}{w.freezer.thawUnknown}{/if}
+	</p>
+	{#if refreeze}
+		<p>{say.refreezing[refreeze.reason]}</p>
+		{#if refreeze.outcome === 'refreeze'}
+			<form method="POST" action="?/refrozen" use:enhance class="grid">
+				<input type="hidden" name="version" value={pack.version} />
+				<Press type="submit">{say.refreezeIt}</Press>
+			</form>
+		{/if}
+	{/if}
+	<form method="POST" action="?/putBack" use:enhance class="grid">
+		<input type="hidden" name="version" value={pack.version} />
+		<Press type="submit">{say.putBackSlip}</Press>
+	</form>
+</div>

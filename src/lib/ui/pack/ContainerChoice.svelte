@@ -1,0 +1,255 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import type { FoodSpec } from '$lib/core/foods/food-spec';
+	import type { PressureCooker, SlowCooker } from '$lib/core/kitchen/appliance-parameters';
+	import { blockForms, type FormName, type FormTimes } from '$lib/core/packing/block-shapes';
+	import {
+		containersFor,
+		portionL,
+		type ContainerChoice
+	} from '$lib/core/packing/choose-container';
+	import { coldTapC } from '$lib/core/table/card-question';
+	import type { ContainerKey } from '$lib/core/tables/containers';
+	import { containers } from '$lib/core/tables/containers';
+	import { durationText } from '$lib/present/time';
+	import { lengthText, volumeText, type Habit } from '$lib/present/units';
+	import { containerText } from '$lib/present/words';
+	import { w } from '$lib/present/wording';
+	import { formsClient } from '$lib/workers/forms-client';
+	import Why from '../Why.svelte';
+
+	let {
+		dish,
+		massKg,
+		count,
+		freezerC,
+		house,
+		left,
+		habit,
+		typed = $bindable(),
+		error
+	}: {
+		dish: { kind: string; food: FoodSpec; densityKgPerM3: number } | undefined;
+		massKg: number;
+		count: number;
+		freezerC: number;
+		house: { slowCooker: SlowCooker; pressureCooker: PressureCooker; refrigeratorC: number };
+		left: readonly { container: ContainerKey; left: number }[];
+		habit: Habit;
+		typed: Record<string, string>;
+		error?: string;
+	} = $props();
+	const say = w.packPlan;
+	/** the first of the list are what fits best */
+	const shownFirst = 4;
+
+	const pieces = $derived(dish?.kind === 'lean-pieces' || dish?.kind === 'hard-vegetables');
+	const litres = $derived(
+		dish && massKg > 0
+			? portionL({ massKg, densityKgPerM3: dish.densityKgPerM3, air01: pieces ? 0.25 : 0 })
+			: 0
+	);
+	const choices = $derived(
+		containersFor({
+			portionL: litres,
+			count,
+			bake: dish?.kind === 'assembled-bake',
+			liquid: !pieces && dish?.kind !== 'assembled-bake' && dish?.kind !== 'tough-cut',
+			left: Object.fromEntries(left.map((row) => [row.container, row.left]))
+		})
+	);
+	/** what fits best is chosen until the cook chooses */
+	let own = $state(false);
+	$effect(() => {
+		const [best] = choices;
+		if (!own && litres > 0 && best.key !== untrack(() => typed.container))
+			typed.container = best.key;
+	});
+	const container = $derived(typed.container as ContainerKey);
+	const forms = $derived(
+		dish && massKg > 0 && container in containers
+			? blockForms({
+					massKg,
+					densityKgPerM3: dish.densityKgPerM3,
+					container,
+					slowCookerBowl: house.slowCooker.bowl,
+					pressureCookerBowl: house.pressureCooker.bowl
+				})
+			: []
+	);
+
+	let times = $state.raw<FormTimes[]>([]);
+	let failed = $state(false);
+	let client: ReturnType<typeof formsClient> | undefined;
+	$effect(() => {
+		client = formsClient((reply) => {
+			failed = reply.kind === 'failed';
+			if (reply.kind === 'times') times = reply.times;
+		});
+		return () => client?.close();
+	});
+	$effect(() => {
+		if (!dish || forms.length === 0) return;
+		const input = {
+			forms: $state.snapshot(forms),
+			food: $state.snapshot(dish.food) as FoodSpec,
+			startC: 5,
+			freezerC,
+			refrigeratorC: house.refrigeratorC,
+			coldWaterC: coldTapC
+		};
+		times = [];
+		// while somebody types, only the last answer is wanted
+		const timer = setTimeout(() => client?.ask({ input }), 250);
+		return () => clearTimeout(timer);
+	});
+	const timeOf = (name: FormName) => times.find((time) => time.name === name);
+	const minutes = (min: number | null | undefined) =>
+		min === undefined ? '…' : min === null ? say.never : durationText(min);
+	const fit = (fits: boolean | null) =>
+		fits === null ? say.fitWords.unknown : fits ? say.fitWords.yes : say.fitWords.no;
+	const shape = $derived.by(() => {
+		const asked = typed.form as FormName | undefined;
+		return forms.some(({ name }) => name === asked) ? asked : forms[0]?.name;
+	});
+
+	/** The block of a shape goes into the fields below, where it can be corrected. */
+	function choose(name: FormName): void {
+		const form = forms.find((known) => known.name === name);
+		if (!form) return;
+		const text = (m: number) => lengthText(m, habit);
+		const block = form.shape;
+		typed.form = name;
+		if (block.kind === 'brick') {
+			const usual = name === 'flat' || name === 'as-is';
+			typed.lengthM = usual ? '' : text(block.lengthM);
+			typed.widthM = usual ? '' : text(block.widthM);
+			typed.thicknessM = usual ? '' : text(block.heightM);
+		} else if (block.kind === 'cylinder') {
+			// a brick of the same area and height
+			const side = block.diameterM * Math.sqrt(Math.PI / 4);
+			typed.lengthM = text(side);
+			typed.widthM = text(side);
+			typed.thicknessM = text(block.heightM);
+		}
+	}
+	const note = (choice: ContainerChoice) =>
+		!choice.fits
+			? say.tooSmall
+			: [
+					say.full(Math.round(choice.fill01 * 100)),
+					say.headspace(lengthText(choice.headspaceMm / 1000, habit)),
+					say.thick(lengthText(choice.thicknessM, habit)),
+					...(choice.left === null
+						? []
+						: [choice.enough ? say.left(choice.left) : say.notEnough(choice.left)])
+				].join(' · ');
+</script>
+
+<fieldset>
+	<legend class="entry-label">{say.container}</legend>
+	{#if litres > 0}<p class="entry-hint">{say.fits(volumeText(litres, habit))}</p>{/if}
+	{#snippet one(choice: ContainerChoice)}
+		<label class="choice" class:chosen={container === choice.key}>
+			<input
+				type="radio"
+				name="container"
+				value={choice.key}
+				bind:group={typed.container}
+				onchange={() => {
+					own = true;
+					typed.form = '';
+					typed.lengthM = typed.widthM = typed.thicknessM = '';
+				}}
+			/>
+			<span>
+				<b>{containerText(choice.key, habit)}</b>
+				{#if litres > 0}<br /><span class="quiet">{note(choice)}</span>{/if}
+			</span>
+		</label>
+	{/snippet}
+	<div class="mt-1 grid gap-2 sm:grid-cols-2">
+		{#each choices.slice(0, shownFirst) as choice (choice.key)}{@render one(choice)}{/each}
+	</div>
+	<details class="mt-2" open={choices.findIndex(({ key }) => key === container) >= shownFirst}>
+		<summary class="min-h-12 cursor-pointer font-bold">{say.others}</summary>
+		<div class="grid gap-2 sm:grid-cols-2">
+			{#each choices.slice(shownFirst) as choice (choice.key)}{@render one(choice)}{/each}
+		</div>
+	</details>
+	{#if error}<p class="entry-error">{error}</p>{/if}
+</fieldset>
+{#if forms.length > 0}
+	<fieldset>
+		<legend class="entry-label">{say.shapes}</legend>
+		{#if failed}<p class="entry-error">{say.failed}</p>{/if}
+		{#if pieces}<p class="entry-hint">{say.apart}</p>{/if}
+		<div class="overflow-x-auto">
+			<table class="ledger" aria-busy={times.length === 0}>
+				<thead>
+					<tr>
+						<th>{say.shape}</th>
+						<th
+							><Why
+								note={{
+									title: say.whyTitle,
+									rule: say.whyRule,
+									inputs: [],
+									sources: ['appliance-model', 'choi-okos-1986']
+								}}>{say.freeze}</Why
+							></th
+						>
+						<th>{say.thaw}</th>
+						<th>{say.water}</th>
+						<th>{say.fitSlow}</th>
+						<th>{say.fitPressure}</th>
+					</tr>
+				</thead>
+				<tbody>
+					{#each forms as form (form.name)}
+						{@const time = timeOf(form.name)}
+						<tr>
+							<td>
+								<label class="tick">
+									<input
+										type="radio"
+										name="form"
+										value={form.name}
+										checked={shape === form.name}
+										onchange={() => choose(form.name)}
+									/>
+									{say.forms[form.name]}
+								</label>
+							</td>
+							<td>{minutes(time?.freezeMin)}</td>
+							<td>{minutes(time?.thawRefrigeratorMin)}</td>
+							<td>{minutes(time?.thawWaterMin)}</td>
+							<td>{fit(form.fitsSlowCooker)}</td>
+							<td>{fit(form.fitsPressureCooker)}</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</div>
+	</fieldset>
+{/if}
+
+<style>
+	.choice {
+		display: flex;
+		gap: 10px;
+		align-items: flex-start;
+		min-height: 48px;
+		padding: 8px 10px;
+		border: 1.5px solid var(--soft);
+		border-radius: 8px;
+		cursor: pointer;
+	}
+	.choice.chosen {
+		border: 2.5px solid var(--rim);
+		background: var(--tape);
+	}
+	.choice input {
+		margin-top: 4px;
+	}
+</style>

@@ -1,0 +1,49 @@
+import { w } from '$lib/present/wording';
+import { error } from '@sveltejs/kit';
+import { dayText, durationText } from '$lib/present/time';
+import { tempText } from '$lib/present/units';
+import { standingLine } from '$lib/present/words';
+import { cookDayCardPdf } from '$lib/server/pdf/cook-day-card';
+import { pdfAnswer } from '$lib/server/pdf/pdf-answer';
+import { shippedFonts } from '$lib/server/pdf/shipped-fonts';
+import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { keepsDaysOf } from '$lib/server/services/change-packs';
+import { askedPacks, labelOf, plainPage } from '$lib/server/services/labels-of';
+
+/** Cook-day cards, two to a page: `?packing=ID` or `?codes=A,B`. */
+export const GET = async ({ locals, url }) => {
+	const house = await getHousehold(locals.db);
+	const habit = habitOf(house);
+	const packs = await askedPacks(locals.db, url.searchParams);
+	if (packs.length === 0) error(404, w.labelsPdfAnswers.thesePacksAreNot);
+	const say = w.cookDayCard;
+	const pdf = await cookDayCardPdf({
+		page: plainPage(habit),
+		fonts: await shippedFonts(),
+		title: w.labelsPdfAnswers.cards(packs[0].name),
+		cards: packs.map((pack) => {
+			const { card, cardInput, coreC, state, packedOn } = pack.packing;
+			const thawMin = card?.thaw.refrigerator.thawedMin ?? null;
+			return {
+				label: labelOf(pack, habit),
+				headings: say.headings,
+				thaw: [
+					thawMin === null || !cardInput
+						? say.thawOvernight
+						: say.thaw(tempText(cardInput.refrigeratorC, habit), durationText(thawMin)),
+					...(state === 'raw' ? [say.rawOnTray] : []),
+					say.keeps(keepsDaysOf(pack))
+				],
+				addOnDay: pack.dish?.addOnDay ? [pack.dish.addOnDay] : [],
+				cautions: [
+					say.done(tempText(coreC, habit)),
+					...(card?.options.some(({ advice }) => advice === 'caution') ? [say.star] : []),
+					say.packed(dayText(packedOn, habit)),
+					say.careful,
+					standingLine
+				]
+			};
+		})
+	});
+	return pdfAnswer(pdf, 'cook-day-card');
+};

@@ -1,0 +1,181 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { w } from '$lib/present/wording';
+	import { dayText } from '$lib/present/time';
+	import { groupWords } from '$lib/present/words';
+	import { frozenThingSchema, storageGroups } from '$lib/schemas/frozen-thing';
+	import { checked } from '$lib/ui/checked';
+	import Choice from '$lib/ui/Choice.svelte';
+	import Field from '$lib/ui/Field.svelte';
+	import Press from '$lib/ui/Press.svelte';
+	import type { PageProps } from './$types';
+
+	let { data, form }: PageProps = $props();
+	const say = w.already;
+	const fresh = {
+		name: '',
+		count: '',
+		servings: '',
+		massKg: '',
+		makerBestBy: '',
+		boughtOn: '',
+		cookedOn: ''
+	};
+	// svelte-ignore state_referenced_locally
+	let typed = $state<Record<string, string>>(
+		form?.typed ?? {
+			...fresh,
+			frozen: '',
+			group: '',
+			state: 'cooked',
+			shelfId: data.shelves[0]?.value ?? ''
+		}
+	);
+	let errors = $derived<Record<string, string>>(form?.errors ?? {});
+	let busy = $state(false);
+	type Written = { code: string; name: string; bestBy: string | null; number: number; of: number };
+	let written = $state<Written[]>([]);
+
+	/** The next thing: date, state and shelf stay, since neighbours in a freezer are often alike. */
+	function saved(): void {
+		const made = (form as { written?: Written[] } | null)?.written ?? [];
+		written = [...made, ...written];
+		typed = { ...typed, ...fresh };
+		document.getElementById('name')?.focus();
+	}
+</script>
+
+<svelte:head><title>{say.title}</title></svelte:head>
+
+<h1 class="mb-2">{say.heading}</h1>
+<p class="quiet mb-4 max-w-[70ch]">{say.how}</p>
+<div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
+	<form
+		method="POST"
+		class="plate grid content-start gap-4"
+		novalidate
+		use:enhance={checked(
+			() => frozenThingSchema(data.habit, data.today),
+			(found) => (errors = found),
+			{ busy: (at) => (busy = at), saved }
+		)}
+	>
+		<Field
+			name="name"
+			label={say.name}
+			hint={say.nameHint}
+			bind:value={typed.name}
+			error={errors.name}
+			list="names"
+			autofocus
+		/>
+		<datalist id="names">
+			{#each data.names as name (name)}<option value={name}></option>{/each}
+		</datalist>
+		<div class="grid grid-cols-3 gap-3">
+			<Field
+				name="count"
+				label={say.count}
+				bind:value={typed.count}
+				error={errors.count}
+				placeholder="1"
+				inputmode="numeric"
+			/>
+			<Field
+				name="servings"
+				label={say.servings}
+				bind:value={typed.servings}
+				error={errors.servings}
+				placeholder="1"
+				inputmode="numeric"
+			/>
+			<Field
+				name="massKg"
+				label={say.mass}
+				bind:value={typed.massKg}
+				error={errors.massKg}
+				placeholder={data.habit.system === 'us' ? '1 lb' : '500 g'}
+			/>
+		</div>
+		<Field
+			name="frozen"
+			label={say.when}
+			hint={say.whenHint}
+			bind:value={typed.frozen}
+			error={errors.frozen}
+		/>
+		<div class="grid gap-3 sm:grid-cols-3">
+			<Choice
+				name="group"
+				label={say.group}
+				bind:value={typed.group}
+				error={errors.group}
+				placeholder=""
+				items={[
+					{ value: '', name: say.groupByName },
+					...storageGroups.map((value) => ({ value, name: groupWords[value] }))
+				]}
+			/>
+			<Choice
+				name="state"
+				label={say.state}
+				bind:value={typed.state}
+				items={[
+					{ value: 'cooked', name: w.freezer.cooked },
+					{ value: 'raw', name: w.freezer.raw }
+				]}
+			/>
+			<Choice
+				name="shelfId"
+				label={say.shelf}
+				bind:value={typed.shelfId}
+				error={errors.shelfId}
+				items={data.shelves}
+			/>
+		</div>
+		<details open={Boolean(errors.makerBestBy || errors.boughtOn || errors.cookedOn)}>
+			<summary class="min-h-12 cursor-pointer font-bold">{say.more}</summary>
+			<div class="grid gap-3 sm:grid-cols-3">
+				<Field
+					name="makerBestBy"
+					label={say.maker}
+					hint={say.makerHint}
+					bind:value={typed.makerBestBy}
+					error={errors.makerBestBy}
+				/>
+				<Field
+					name="boughtOn"
+					label={say.bought}
+					bind:value={typed.boughtOn}
+					error={errors.boughtOn}
+				/>
+				<Field
+					name="cookedOn"
+					label={say.cooked}
+					bind:value={typed.cookedOn}
+					error={errors.cookedOn}
+				/>
+			</div>
+		</details>
+		<div><Press type="submit" first disabled={busy}>{busy ? say.adding : say.add}</Press></div>
+	</form>
+	{#if written.length > 0}
+		<section class="plate content-start" aria-live="polite">
+			<h2>{say.done(written.length)}</h2>
+			<table class="ledger mt-2">
+				<tbody>
+					{#each written as pack (pack.code)}
+						<tr>
+							<td><a href="/freezer/{pack.code}">{pack.name}</a></td>
+							<td>{pack.bestBy ? dayText(pack.bestBy, data.habit) : say.useFirst}</td>
+							<td class="font-bold tracking-wider">{pack.code}</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+			<p class="mt-3">
+				<Press href="/labels?codes={written.map(({ code }) => code).join(',')}">{say.labels}</Press>
+			</p>
+		</section>
+	{/if}
+</div>

@@ -1,0 +1,30 @@
+import { stockCsv } from '$lib/formats/stock-csv';
+import { dayIn } from '$lib/present/time';
+import { nowMs } from '$lib/server/now';
+import { stockLines } from '$lib/server/repos/freezer-stock';
+import { getHousehold } from '$lib/server/repos/household';
+
+/** What is frozen, a line a pack. */
+export const GET = async ({ locals }) => {
+	const today = dayIn(nowMs(), (await getHousehold(locals.db)).timeZone);
+	const { lines } = await stockLines(locals.db, { today }, { from: 0, most: 100_000 });
+	const csv = stockCsv(
+		lines.map((line) => ({
+			code: line.code,
+			name: line.name,
+			state: line.state,
+			servings: Math.round(line.servings * line.part01 * 10) / 10,
+			weight_g: Math.round(line.massKg * 1000),
+			frozen_on: line.packedOn,
+			best_by: line.bestBy,
+			freezer: line.freezer,
+			shelf: line.shelf
+		}))
+	);
+	return new Response(csv, {
+		headers: {
+			'content-type': 'text/csv; charset=utf-8',
+			'content-disposition': 'attachment; filename="freezer.csv"'
+		}
+	});
+};

@@ -1,0 +1,54 @@
+import { error } from '@sveltejs/kit';
+import { containers } from '$lib/core/tables/containers';
+import { headspaceMm } from '$lib/core/packing/headspace';
+import { fillPlan } from '$lib/core/packing/fill-order';
+import { itemByName } from '$lib/core/foods/item-catalogue';
+import { parsedLineKg } from '$lib/formats/ingredient-line';
+import { getDish } from '$lib/server/repos/dishes';
+import { packsOfPacking } from '$lib/server/repos/packs';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params, locals }) => {
+	const packs = await packsOfPacking(locals.db, Number(params.id));
+	if (packs.length === 0) error(404);
+	const [{ packing, name }] = packs;
+	const dish = packing.dishId === null ? null : await getDish(locals.db, packing.dishId);
+	const box = containers[packing.container];
+	const kind = dish?.kind;
+	const liquid = kind === 'pulse-soup' || kind === 'meat-in-sauce' || kind === 'soft-vegetables';
+	const plan = fillPlan(
+		(dish?.lines ?? []).map((line) => ({
+			text: line.text,
+			item: line.itemName ? itemByName(line.itemName) : null,
+			massKg: parsedLineKg(line),
+			stage: line.stage
+		})),
+		dish?.instruction?.method.appliance === 'pressure-cooker'
+	);
+	return {
+		name,
+		id: packing.id,
+		state: packing.state,
+		pan: box.pan,
+		glass: box.glass,
+		rigid: box.rigid,
+		container: packing.container,
+		thicknessM: packing.thicknessM,
+		massKg: packing.massKg,
+		liquid,
+		headspaceMm: headspaceMm({ ...box, liquid }),
+		hasBones: /\bbones?\b/i.test((dish?.lines ?? []).map(({ text }) => text).join(' ')),
+		pressure: dish?.instruction?.method.appliance === 'pressure-cooker',
+		// what is cooked in one pot goes in as one
+		plan: dish?.state === 'cooked' ? { ...plan, layers: [] } : plan,
+		packs: packs.map(({ code, number, of, status, shelf, freezer, massKg }) => ({
+			code,
+			number,
+			of,
+			status,
+			shelf,
+			freezer,
+			massKg
+		}))
+	};
+};

@@ -1,0 +1,138 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { unevenness01 } from '$lib/core/packing/fill-order';
+	import { w } from '$lib/present/wording';
+	import { lengthText, massText } from '$lib/present/units';
+	import { quantityFromText } from '$lib/schemas/quantity-text';
+	import { dayText } from '$lib/present/time';
+	import { clock } from '$lib/ui/clock.svelte';
+	import { dayIn } from '$lib/present/time';
+	import Field from '$lib/ui/Field.svelte';
+	import Press from '$lib/ui/Press.svelte';
+	import Why from '$lib/ui/Why.svelte';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
+	const say = w.fill;
+	let at = $state(0);
+	let masses = $state<Record<string, string>>({});
+
+	const reserved = $derived(data.packs.filter(({ status }) => status === 'reserved'));
+	const places = $derived(
+		[...new Set(data.packs.map((p) => `${p.freezer}, ${p.shelf}`))].join('; ')
+	);
+	type Step = { kind: 'say' | 'headspace' | 'weigh' | 'finish'; text: string; quiet?: string };
+	const steps = $derived<Step[]>([
+		{
+			kind: 'say',
+			text: say.label,
+			quiet: say.codes(data.packs.map(({ code }) => code).join(', '))
+		},
+		{ kind: 'say', text: data.rigid ? say.openBox : say.holdBag },
+		...(data.state === 'raw' ? [{ kind: 'say' as const, text: say.rawHands }] : []),
+		...(data.plan.layers.length === 0
+			? [{ kind: 'say' as const, text: say.whole(massText(data.massKg, data.habit)) }]
+			: data.plan.layers.map((layer, i) => ({
+					kind: 'say' as const,
+					text: say.layer(i + 1, layer.text),
+					quiet: data.pressure && i === 0 ? say.pressureOrder : say.roles[layer.role]
+				}))),
+		...data.plan.inner.map((text) => ({ kind: 'say' as const, text: say.inner(text) })),
+		...data.plan.keptBack.map((text) => ({ kind: 'say' as const, text: say.kept(text) })),
+		{ kind: 'weigh', text: say.weigh },
+		{ kind: 'headspace', text: say.headspace(lengthText(data.headspaceMm / 1000, data.habit)) },
+		...(data.rigid ? [] : [{ kind: 'say' as const, text: say.air }]),
+		...(data.glass ? [{ kind: 'say' as const, text: say.glass }] : []),
+		...(data.hasBones ? [{ kind: 'say' as const, text: say.double }] : []),
+		{
+			kind: 'say',
+			text: data.rigid ? say.stand : say.flat(lengthText(data.thicknessM, data.habit))
+		},
+		{ kind: 'finish', text: say.place(places) }
+	]);
+	const step = $derived(steps[Math.min(at, steps.length - 1)]);
+	const weighed = $derived(
+		Object.values(masses)
+			.map((text) => quantityFromText(text, 'mass', data.habit))
+			.filter((kg) => kg > 0)
+	);
+	const uneven = $derived(unevenness01(weighed));
+	const next = () => (at = Math.min(at + 1, steps.length - 1));
+
+	function key(event: KeyboardEvent): void {
+		const typing = event.target instanceof HTMLElement && /INPUT|SELECT/.test(event.target.tagName);
+		if (typing || event.ctrlKey || event.altKey || event.metaKey) return;
+		if (event.key === 'ArrowRight') next();
+		if (event.key === 'ArrowLeft') at = Math.max(0, at - 1);
+	}
+</script>
+
+<svelte:window onkeydown={key} />
+<svelte:head><title>{say.title(data.name)}</title></svelte:head>
+
+<h1 class="mb-3">{say.heading(data.name)}</h1>
+<section class="plate big" aria-live="polite">
+	<p class="quiet">{say.step(at + 1, steps.length)}</p>
+	<p class="what">
+		{#if step.kind === 'headspace'}
+			<Why
+				note={{
+					title: say.headspaceTitle,
+					rule: say.headspaceRule,
+					inputs: [],
+					sources: ['nchfp-freezing', 'container-sizes']
+				}}>{step.text}</Why
+			>
+		{:else}{step.text}{/if}
+	</p>
+	{#if step.quiet}<p>{step.quiet}</p>{/if}
+	{#if step.kind === 'weigh'}
+		<div class="grid gap-3 sm:grid-cols-2">
+			{#each data.packs as pack (pack.code)}
+				<Field
+					name="mass-{pack.code}"
+					label={say.weighed(pack.code)}
+					bind:value={masses[pack.code]}
+					placeholder={massText(pack.massKg ?? data.massKg, data.habit)}
+				/>
+			{/each}
+		</div>
+		{#if uneven !== null}
+			<p role="status">{uneven > 0.1 ? say.uneven(Math.round(uneven * 100)) : say.even}</p>
+		{/if}
+	{/if}
+	<div class="flex flex-wrap gap-3">
+		{#if at > 0}<Press onclick={() => (at -= 1)}>{say.back}</Press>{/if}
+		{#if step.kind !== 'finish'}
+			<Press first onclick={next}>{say.done}</Press>
+		{:else if reserved.length > 0}
+			<form method="POST" action="/pack/{data.id}?/freeze" use:enhance>
+				<input
+					type="hidden"
+					name="packedOn"
+					value={dayText(dayIn(clock.ms, data.habit.timeZone), data.habit)}
+				/>
+				{#each reserved as { code } (code)}
+					<input type="hidden" name="filled" value={code} />
+					<input type="hidden" name="mass-{code}" value={masses[code] ?? ''} />
+				{/each}
+				<Press type="submit" first>{say.finish}</Press>
+			</form>
+		{:else}
+			<p><b>{say.finished}</b></p>
+		{/if}
+	</div>
+</section>
+
+<style>
+	.big {
+		display: grid;
+		gap: 18px;
+		max-width: 760px;
+	}
+	.what {
+		font-size: 26px;
+		font-weight: 700;
+		line-height: 1.25;
+	}
+</style>
