@@ -1,3 +1,5 @@
+import { benchFreezer } from './freezer.ts';
+import { benchLabels } from './labels.ts';
 import { benchMenu } from './menu.ts';
 import { benchSchedule } from './schedule.ts';
 
@@ -10,7 +12,9 @@ const parts: Record<string, () => void | Promise<void>> = {
 	error: benchErrorAgainstCost,
 	growth: benchGrowth,
 	menu: benchMenu,
-	schedule: benchSchedule
+	schedule: benchSchedule,
+	labels: benchLabels,
+	freezer: benchFreezer
 };
 const only = process.argv[2];
 for (const [name, run] of Object.entries(parts)) if (!only || only === name) await run();

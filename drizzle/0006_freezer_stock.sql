@@ -28,6 +28,7 @@ ALTER TABLE "packings" ALTER COLUMN "dish_id" DROP NOT NULL;--> statement-breakp
 ALTER TABLE "packings" ALTER COLUMN "card" DROP NOT NULL;--> statement-breakpoint
 ALTER TABLE "packings" ALTER COLUMN "card_input" DROP NOT NULL;--> statement-breakpoint
 ALTER TABLE "freezers" ADD COLUMN "kind" text DEFAULT 'upright' NOT NULL;--> statement-breakpoint
+ALTER TABLE "freezers" ADD COLUMN "probe" text;--> statement-breakpoint
 ALTER TABLE "household" ADD COLUMN "label_setup" jsonb DEFAULT '{}'::jsonb NOT NULL;--> statement-breakpoint
 ALTER TABLE "packings" ADD COLUMN "name" text;--> statement-breakpoint
 ALTER TABLE "packings" ADD COLUMN "item_name" text;--> statement-breakpoint

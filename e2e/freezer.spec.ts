@@ -321,7 +321,7 @@ test('labels first: packs are reserved, filled step by step with wet hands, weig
 	).newPage();
 	await page.goto('/pack');
 	await page.getByLabel('Dish').selectOption({ label: 'Lamb and apricot tagine' });
-	await page.getByLabel('Packs').fill('2');
+	await page.getByLabel('Packs', { exact: true }).fill('2');
 	await page.getByLabel('Net weight of each').fill('850 g');
 	await expect(page.getByText(/leave \d+ mm free/).first()).toBeVisible();
 	await expect(page.getByRole('row', { name: /laid flat on a tray .* h .* fits/ })).toBeVisible({

@@ -17,7 +17,7 @@ const first = async (list: string, link: string) => {
 	return scout.locator(link).first().getAttribute('href');
 };
 const chicken = await first('/freezer', 'td a:has-text("Chicken")');
-const packing = await first('/pack', 'table a:has-text("Chicken")');
+const packing = await first('/pack', 'table.ledger a[href^="/pack/"]:has-text("Pork")');
 const dish = await first('/menu', 'td a:has-text("Chicken")');
 const day = await first('/menu', 'a[href^="/menu/day/"]');
 const run = await first('/cool', 'section a:has-text("Chickpea")');
@@ -29,18 +29,18 @@ const views = [
 	{ name: 'dish', path: dish, size: desktop },
 	{ name: 'day', path: day, size: desktop },
 	{ name: 'shop', path: '/shop', size: desktop },
-	{ name: 'shop-phone', path: '/shop', size: phone },
 	{ name: 'prep', path: '/prep', size: desktop },
 	{ name: 'run-sheet', path: `/prep/${dayId}/run`, size: desktop },
 	{ name: 'run-sheet-phone', path: `/prep/${dayId}/run`, size: phone },
 	{ name: 'cool', path: '/cool', size: desktop },
 	{ name: 'cool-phone', path: '/cool', size: phone },
 	{ name: 'cool-run', path: run, size: desktop },
-	{ name: 'pack', path: '/pack', size: desktop },
-	{ name: 'packing', path: packing, size: desktop },
+	{ name: 'pack', path: '/pack?dish=1', size: desktop, fill: { massKg: '900 g', count: '3' } },
+	{ name: 'labels', path: `/labels?packing=${packing?.split('/').at(-1)}`, size: desktop },
+	{ name: 'fill-phone', path: `${packing}/fill`, size: phone },
 	{ name: 'freezer', path: '/freezer', size: desktop },
+	{ name: 'freezer-phone', path: '/freezer', size: phone },
 	{ name: 'pack-one', path: chicken, size: desktop },
-	{ name: 'table', path: '/table', size: desktop },
 	{ name: 'cook-card', path: `/table/${code}`, size: desktop },
 	{ name: 'cook-card-phone', path: `/table/${code}`, size: phone },
 	{ name: 'household', path: '/household', size: desktop }
@@ -56,6 +56,11 @@ for (const view of views) {
 	await page.goto(base + view.path);
 	await page.waitForLoadState('load');
 	await page.waitForTimeout(900);
+	if ('fill' in view && view.fill) {
+		for (const [id, text] of Object.entries(view.fill)) await page.fill(`#${id}`, text);
+		await page.waitForTimeout(2500);
+		await page.evaluate(() => scrollTo(0, 0));
+	}
 	await page.screenshot({ path: `${folder}/${view.name}.png` });
 	await page.close();
 }

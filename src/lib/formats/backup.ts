@@ -45,6 +45,7 @@ const tables = {
 		volumeL: real(),
 		setC: real(),
 		kind: oneOf(['refrigerator-top', 'upright', 'chest']),
+		probe: text().nullable(),
 		removedAtMs: int().nullable()
 	}),
 	shelves: yup.object({
@@ -328,7 +329,7 @@ const added: {
 		version: 5,
 		columns: {
 			household: { labelSetup: {} },
-			freezers: { kind: 'upright' },
+			freezers: { kind: 'upright', probe: null },
 			packings: {
 				name: null,
 				itemName: null,

@@ -2,9 +2,12 @@ import type { Db } from '../db/open.ts';
 import { tellChange } from '../live/changes.ts';
 import { nowMs, timeLapse } from '../now.ts';
 import { addReadings, runningCoolings } from '../repos/cooling.ts';
+import { fetchFreezerReadings } from './follow-freezers.ts';
 import { readingsSince } from './thermometer-client.ts';
 
 const everyMs = 10_000;
+/** A freezer changes slowly: it is asked for every so many turns. */
+const freezerEvery = 6;
 /** Readings may arrive late by this much. */
 const lateMs = 5 * 60_000;
 
@@ -36,13 +39,15 @@ export async function fetchReadings(db: Db): Promise<boolean> {
 /** Asks again and again; returns what stops it. */
 export function followProbes(db: Db): () => void {
 	let busy = false;
+	let turn = 0;
 	const timer = setInterval(
 		() => {
 			if (busy) return;
 			busy = true;
 			const answered = thermometer.answers;
 			void fetchReadings(db)
-				.then((fresh) => {
+				.then(async (fresh) => {
+					if (turn++ % freezerEvery === 0) await fetchFreezerReadings(db, nowMs());
 					if (fresh || answered !== thermometer.answers) tellChange({ topic: 'clocks' });
 				})
 				.catch((error: unknown) => console.error(`${nowMs()}: readings were not kept:`, error))

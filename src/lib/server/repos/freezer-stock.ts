@@ -231,6 +231,19 @@ export async function readingsOf(db: Db, freezerId: number, fromMs: number) {
 		.orderBy(asc(freezerReadings.atMs));
 }
 
+/** When a freezer's last reading of a kind was; null: there is none. */
+export async function lastReadingMs(
+	db: Db,
+	freezerId: number,
+	source: 'hand' | 'file' | 'thermometer'
+): Promise<number | null> {
+	const [row] = await db
+		.select({ atMs: sql<number | null>`max(${freezerReadings.atMs})::float8` })
+		.from(freezerReadings)
+		.where(and(eq(freezerReadings.freezerId, freezerId), eq(freezerReadings.source, source)));
+	return row.atMs;
+}
+
 /** Keeps readings; the same moment of a freezer twice counts once. Gives the moments that were new. */
 export async function addFreezerReadings(
 	db: Db,

@@ -62,6 +62,11 @@ export async function listFreezers(db: Db): Promise<Freezer[]> {
 	}));
 }
 
+/** Which probe lies in a freezer; null: none. */
+export async function setFreezerProbe(db: Db, id: number, probe: string | null): Promise<void> {
+	await db.update(freezers).set({ probe }).where(eq(freezers.id, id));
+}
+
 /** Adds a freezer with its shelves, top first. */
 export async function addFreezer(db: Db, values: FreezerValues): Promise<void> {
 	await db.transaction(async (tx) => {

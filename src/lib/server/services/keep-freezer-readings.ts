@@ -18,9 +18,9 @@ export async function keepFreezerReadings(
 		if (!freezer) return 0;
 		const added = await addFreezerReadings(tx, freezerId, readings, source);
 		if (added.length === 0) return 0;
-		await recountQuality(tx, freezerId, nowMs);
+		const before = await recountQuality(tx, freezerId, nowMs);
 		await addUndo(tx, {
-			action: { kind: 'readings-added', freezerId, momentsMs: added },
+			action: { kind: 'readings-added', freezerId, momentsMs: added, before },
 			what: freezer.name,
 			atMs: nowMs
 		});

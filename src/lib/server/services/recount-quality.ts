@@ -5,29 +5,36 @@ import type { Db } from '../db/open.ts';
 import { getHousehold, listFreezers } from '../repos/household.ts';
 import { qualityRows, readingsOf, setBestBy } from '../repos/freezer-stock.ts';
 
+/** Packs whose best-by was brought forward, as it was before. */
+export interface BroughtForward {
+	ids: number[];
+	bestBy: string | null;
+	lostDays: number;
+}
+
 /**
  * Brings the best-by of a freezer's packs in line with what its readings show. It never moves a day back again, since a pack may have
- * lain warm in another freezer before, unless `anew`: when readings were taken back.
+ * lain warm in another freezer before. Gives what it changed.
  */
 export async function recountQuality(
 	db: Db,
 	freezerId: number,
-	nowMs: number,
-	options: { anew?: boolean } = {}
-): Promise<void> {
+	nowMs: number
+): Promise<BroughtForward[]> {
+	const changed: BroughtForward[] = [];
 	const freezer = (await listFreezers(db)).find(({ id }) => id === freezerId);
-	if (!freezer) return;
+	if (!freezer) return changed;
 	const { timeZone } = await getHousehold(db);
 	const midnightMs = (day: string) => clockOnDayMs(day, '00:00', timeZone);
 	const rows = await qualityRows(db, freezerId);
-	if (rows.length === 0) return;
+	if (rows.length === 0) return changed;
 	const days = [...new Set(rows.map(({ packedOn }) => packedOn))].sort();
 	const readings = await readingsOf(db, freezerId, midnightMs(days[0]));
 	const today = dayIn(nowMs, timeZone);
 	// packs of one day, one life and one setting come out alike
 	const groups = new Map<string, { ids: number[]; row: (typeof rows)[number] }>();
 	for (const row of rows) {
-		const key = `${row.packedOn} ${row.storage.bestBy} ${row.storage.freezerC} ${row.lostDays}`;
+		const key = `${row.packedOn} ${row.storage.bestBy} ${row.storage.freezerC} ${row.bestBy} ${row.lostDays}`;
 		const group = groups.get(key) ?? { ids: [], row };
 		if (row.storage.bestBy !== null) group.ids.push(row.id);
 		groups.set(key, group);
@@ -43,6 +50,9 @@ export async function recountQuality(
 			today,
 			readings
 		});
-		if (options.anew || now.lostDays > row.lostDays) await setBestBy(db, ids, now);
+		if (now.lostDays <= row.lostDays || ids.length === 0) continue;
+		changed.push({ ids, bestBy: row.bestBy, lostDays: row.lostDays });
+		await setBestBy(db, ids, now);
 	}
+	return changed;
 }

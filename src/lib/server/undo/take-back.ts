@@ -7,8 +7,7 @@ import { replaceDayDishes, setDay } from '../repos/days.ts';
 import { addPrices, setStock } from '../repos/pantry.ts';
 import { removeCook } from '../repos/cooks.ts';
 import { changePackRow, removePackings, removePackRows, setAssumed } from '../repos/packs.ts';
-import { removeFreezerReadings, setContainerOwned } from '../repos/freezer-stock.ts';
-import { recountQuality } from '../services/recount-quality.ts';
+import { removeFreezerReadings, setBestBy, setContainerOwned } from '../repos/freezer-stock.ts';
 import { closeUndo } from '../repos/undo.ts';
 import type { UndoAction } from './undo-action.ts';
 
@@ -29,7 +28,8 @@ async function reverse(db: Db, action: UndoAction, nowMs: number): Promise<void>
 			return removePackings(db, action.packingIds);
 		case 'readings-added':
 			await removeFreezerReadings(db, action.freezerId, action.momentsMs);
-			return recountQuality(db, action.freezerId, nowMs, { anew: true });
+			for (const { ids, ...was } of action.before) await setBestBy(db, ids, was);
+			return;
 		case 'containers-changed':
 			return setContainerOwned(db, action.container, action.owned);
 		case 'pack-assumed':

@@ -1,5 +1,6 @@
 import type { AsIf } from '../../core/table/as-if.ts';
 import type { ContainerKey } from '../../core/tables/containers.ts';
+import type { BroughtForward } from '../services/recount-quality.ts';
 import type { PackEventKind, packs } from '../db/schema/packs.ts';
 import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
 import type { dayDishes } from '../db/schema/menu.ts';
@@ -19,7 +20,7 @@ export interface PackBefore {
 export type UndoAction =
 	| { kind: 'packs-changed'; deed: PackEventKind; before: PackBefore[]; added: string[] }
 	| { kind: 'packs-added'; packingIds: number[] }
-	| { kind: 'readings-added'; freezerId: number; momentsMs: number[] }
+	| { kind: 'readings-added'; freezerId: number; momentsMs: number[]; before: BroughtForward[] }
 	| { kind: 'containers-changed'; container: ContainerKey; owned: number | null }
 	| { kind: 'pack-assumed'; code: string; before: AsIf | null }
 	| { kind: 'cook-logged'; cookId: number }

@@ -4,9 +4,10 @@ import { readThermometerCsv } from '$lib/formats/thermometer-csv';
 import { w } from '$lib/present/wording';
 import { quantityFromText } from '$lib/schemas/quantity-text';
 import { nowMs } from '$lib/server/now';
-import { knownProbes, readingsSince } from '$lib/server/probes/thermometer-client';
+import { fetchFreezerReadings } from '$lib/server/probes/follow-freezers';
+import { knownProbes } from '$lib/server/probes/thermometer-client';
 import { lostDaysIn, readingsOf } from '$lib/server/repos/freezer-stock';
-import { getHousehold, habitOf, listFreezers } from '$lib/server/repos/household';
+import { getHousehold, habitOf, listFreezers, setFreezerProbe } from '$lib/server/repos/household';
 import { rowId } from '$lib/server/row-id';
 import { keepFreezerReadings } from '$lib/server/services/keep-freezer-readings';
 import type { Actions, PageServerLoad } from './$types';
@@ -74,15 +75,13 @@ export const actions: Actions = {
 		if (rows.length === 0) return fail(400, { message: message ?? w.temperatures.nothingNew });
 		return { said: w.temperatures.added(added, bad), message };
 	},
-	fetch: async ({ request, locals }) => {
+	/** a probe lies in it from now on: it is asked at once, and again and again */
+	follow: async ({ request, locals }) => {
 		const form = await request.formData();
-		const readings = await readingsSince(nowMs() - monthMs);
-		if (readings === null) return fail(503, { message: w.temperatures.silent });
-		const own = readings.filter(
-			({ probe, tempC }) => probe === form.get('probe') && tempC >= -60 && tempC <= 60
-		);
-		const freezerId = rowId(form.get('freezerId'));
-		const added = await keepFreezerReadings(locals.db, freezerId, own, 'thermometer', nowMs());
-		return { said: added > 0 ? w.temperatures.added(added, 0) : w.temperatures.nothingNew };
+		const probe = String(form.get('probe') ?? '').slice(0, 40) || null;
+		await setFreezerProbe(locals.db, rowId(form.get('freezerId')), probe);
+		const added = await fetchFreezerReadings(locals.db, nowMs());
+		if (added === null) return fail(503, { message: w.temperatures.silent });
+		return { said: added > 0 ? w.temperatures.added(added, 0) : w.temperatures.followed };
 	}
 };

@@ -16,7 +16,6 @@
 	const say = w.temperatures;
 	// svelte-ignore state_referenced_locally
 	let temp = $state(form?.temp ?? '');
-	let probe = $state('');
 	const one = (value: number) => Math.round(value * 10) / 10;
 </script>
 
@@ -114,16 +113,20 @@
 				<div><Press type="submit">{say.readIn}</Press></div>
 			</form>
 			{#if data.probes.length > 0}
-				<form method="POST" action="?/fetch" use:enhance class="plate grid gap-3">
+				<form method="POST" action="?/follow" use:enhance class="plate grid gap-3">
 					<h2>{say.fromThermometer}</h2>
 					<input type="hidden" name="freezerId" value={data.freezer.id} />
 					<Choice
 						name="probe"
 						label={say.probe}
-						bind:value={probe}
-						items={data.probes.map(({ id }) => ({ value: id, name: id }))}
+						value={data.freezer.probe ?? ''}
+						placeholder=""
+						items={[
+							{ value: '', name: say.noProbe },
+							...data.probes.map(({ id, name }) => ({ value: id, name }))
+						]}
 					/>
-					<div><Press type="submit">{say.fetchIt}</Press></div>
+					<div><Press type="submit">{say.followIt}</Press></div>
 				</form>
 			{/if}
 		</div>

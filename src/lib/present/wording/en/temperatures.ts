@@ -14,7 +14,9 @@ export const temperatures = {
 	readIn: 'Read it in',
 	fromThermometer: 'From the thermometer',
 	probe: 'Probe in the freezer',
-	fetchIt: 'Fetch its readings',
+	noProbe: 'none',
+	followIt: 'Follow it',
+	followed: 'Followed from now on; there are no new readings yet.',
 	silent: 'The thermometer does not answer. Switch it on, then fetch again; nothing is lost.',
 	added: (n: Shown, bad: Shown) =>
 		`${n} readings kept${Number(bad) > 0 ? `, ${bad} lines could not be read` : ''}.`,

@@ -83,6 +83,8 @@ export const freezers = pgTable(
 		volumeL: doublePrecision().notNull(),
 		setC: doublePrecision().notNull().default(-18),
 		kind: text({ enum: freezerKinds }).notNull().default('upright'),
+		/** the thermometer's probe that lies in it */
+		probe: text(),
 		removedAtMs: bigint({ mode: 'number' })
 	},
 	(t) => [
