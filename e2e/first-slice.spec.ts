@@ -203,7 +203,7 @@ test('5 freezer: a pack is discarded only with a reason, and is back by one tap'
 }) => {
 	await page.goto('/freezer');
 	await page.locator('td a').first().click();
-	await page.getByText('Move it, give it away, discard it').click();
+	await page.getByText('Use a part, split, move, give away, discard').click();
 	await expect(async () => {
 		await page.getByRole('button', { name: 'Discard it' }).click();
 		await expect(page.getByText('Say in a word or two why')).toBeVisible({ timeout: 1000 });

@@ -104,6 +104,12 @@ test('labels for them: what cannot be printed or has no room is told; the roll p
 	await expect(page.getByText(/No room on this paper for|no room for/).first()).toBeVisible();
 	await page.getByLabel('Paper').selectOption('roll-102x76');
 	await expect(page.getByRole('img', { name: /Page 3 of 3/ })).toBeVisible();
+	const byHand = page.getByLabel('Only codes and lines to write on by hand');
+	await byHand.check();
+	expect(
+		await page.getByRole('link', { name: 'Open the sheet (PDF)' }).getAttribute('href')
+	).toContain('byhand');
+	await byHand.uncheck();
 	await page.getByRole('button', { name: 'Print on the roll printer' }).click();
 	await expect(page.getByText('The printer is out of paper.')).toBeVisible({ timeout: 20_000 });
 	expect(await tell('ROLL 10')).toBe('ok');
@@ -190,7 +196,7 @@ test('two devices take the same pack out: one does, the other is told; a second 
 test('a part is used, the rest split; both are taken back', async () => {
 	await page.goto('/freezer?q=pork');
 	await page.locator('td a').first().click();
-	await page.getByText('Move it, give it away, discard it').click();
+	await page.getByText('Use a part, split, move, give away, discard').click();
 	await page.getByLabel('Servings used').fill('99');
 	await page.getByRole('button', { name: 'Use a part' }).click();
 	await expect(page.getByText('Servings used: write a whole number')).toBeVisible();

@@ -116,6 +116,7 @@ function placed(
 	let fits = true;
 
 	const write = (text: string, sizePt: number, bold: boolean, mostLines: number) => {
+		if (!fits) return;
 		let beside = y < belowQrMm - 0.01;
 		const width = (word: string) => measure(word, { sizePt, bold });
 		let lines = wrapText(text, beside ? besideQrMm : innerMm, width);
@@ -158,7 +159,7 @@ function placed(
 		y = Math.max(y + 0.4, belowQrMm);
 		boxes.push({ kind: 'rule', xMm: marginMm, yMm: y, widthMm: innerMm });
 		y += 0.6;
-		fits = fits && table(content, pt(8.5));
+		fits &&= table(content, pt(8.5));
 		y += 0.4;
 	}
 	if (kept.has('on-the-day')) write(content.onDay, pt(8.5), true, 3);
@@ -169,18 +170,26 @@ function placed(
 	return fits && y <= bottomMm + 1e-6 ? boxes : null;
 
 	/** Appliance, thawed, from frozen; false when it does not fit. */
-	function table(of: LabelContent, sizePt: number): boolean {
-		const at = [0, innerMm * 0.4, innerMm * 0.7];
-		const wide = [innerMm * 0.39, innerMm * 0.29, innerMm * 0.3];
-		for (const row of [of.cookHead, ...of.cookRows]) {
+	function table(of: LabelContent, mostPt: number): boolean {
+		const at = [0, innerMm * 0.36, innerMm * 0.68];
+		const wide = [innerMm * 0.35, innerMm * 0.31, innerMm * 0.32];
+		const rows = [of.cookHead, ...of.cookRows];
+		// as large as the longest time allows
+		const longest = Math.max(
+			...rows.flatMap((row) =>
+				[1, 2].map((i) => measure(row[i], { sizePt: 1, bold: true }) / wide[i])
+			)
+		);
+		const sizePt = Math.min(mostPt, longest > 0 ? 1 / longest : mostPt);
+		if (sizePt < smallestPt) return false;
+		for (const row of rows) {
 			if (y + lineMm(sizePt) > bottomMm) return false;
 			for (const [i, cell] of row.entries()) {
 				if (!cell) continue;
 				const bold = row === of.cookHead || i > 0;
 				const width = (text: string) => measure(text, { sizePt, bold });
 				// times are never cut short; an appliance's name may be
-				if (i > 0 && width(cell) > wide[i]) return false;
-				const text = shortened(cell, wide[i], width);
+				const text = i > 0 ? cell : shortened(cell, wide[i], width);
 				const xMm = marginMm + at[i];
 				boxes.push({ kind: 'text', xMm, yMm: y, widthMm: wide[i], text, sizePt, bold });
 			}

@@ -12,9 +12,7 @@
 
 <button type="button" class="why" aria-haspopup="dialog" onclick={() => (open = true)}
 	>{@render children()}</button
->
-
-{#if open}
+>{#if open}
 	<Modal bind:open title={note.title} size="sm" class="plate why-panel" outsideclose>
 		<p>{note.rule}</p>
 		{#if note.inputs.length > 0}

@@ -1,12 +1,13 @@
 import { w } from '$lib/present/wording';
 import { error } from '@sveltejs/kit';
+import { blankLabel } from '$lib/labels/label-content';
 import { labelSheetPdf } from '$lib/server/pdf/label-sheet';
 import { pdfAnswer } from '$lib/server/pdf/pdf-answer';
 import { shippedFonts } from '$lib/server/pdf/shipped-fonts';
 import { getHousehold } from '$lib/server/repos/household';
 import { askedPacks, labelOf, offsetOf, paperOf } from '$lib/server/services/labels-of';
 
-/** Labels: `?packing=ID` or `?codes=A,B`, `&paper=KEY&start=N`. */
+/** Labels: `?packing=ID` or `?codes=A,B`, `&paper=KEY&start=N`, `&byhand` for lines to write on. */
 export const GET = async ({ locals, url }) => {
 	const house = await getHousehold(locals.db);
 	const paper = paperOf(url.searchParams.get('paper'), house.labelSetup);
@@ -18,7 +19,9 @@ export const GET = async ({ locals, url }) => {
 	const packs = await askedPacks(locals.db, url.searchParams);
 	if (packs.length === 0) error(404, w.labelsPdfAnswers.thesePacksAreNot);
 	const pdf = await labelSheetPdf({
-		labels: packs.map((pack) => labelOf(pack, house)),
+		labels: packs.map((pack) =>
+			url.searchParams.has('byhand') ? blankLabel(pack.code) : labelOf(pack, house)
+		),
 		paper,
 		start,
 		offset: offsetOf(house.labelSetup),

@@ -14,6 +14,7 @@
 	let { data, form }: PageProps = $props();
 	const say = w.labelsPage;
 	let start = $state(1);
+	let byHand = $state(false);
 	let only = $state<string | null>(null);
 	const printer = new RollPrint();
 	// svelte-ignore state_referenced_locally
@@ -25,7 +26,7 @@
 	const sheets = $derived(Math.ceil((Math.min(start, places) - 1 + count) / places));
 	const which = $derived(only ? `codes=${only}` : data.query);
 	const file = $derived(
-		`/labels.pdf?${which}&paper=${encodeURIComponent(data.key)}&start=${Math.min(start, places)}&at=${data.offset.xMm},${data.offset.yMm}`
+		`/labels.pdf?${which}&paper=${encodeURIComponent(data.key)}&start=${Math.min(start, places)}&at=${data.offset.xMm},${data.offset.yMm}${byHand ? '&byhand' : ''}`
 	);
 	const names = $derived([...new Set(data.packs.map(({ name }) => name))]);
 	const lacking = $derived(data.packs.filter(({ leftOut }) => leftOut.length > 0));
@@ -97,6 +98,10 @@
 						<p>{say.leftOut(pack.code, partWords(pack.leftOut))}</p>
 					{/each}
 				{/if}
+				<label class="tick">
+					<input type="checkbox" bind:checked={byHand} />
+					{say.byHand}
+				</label>
 				<div class="flex flex-wrap gap-3">
 					<Press href={file} first target="_blank" rel="external">{say.open}</Press>
 					{#if data.paper.kind === 'roll'}

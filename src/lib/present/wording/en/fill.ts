@@ -33,6 +33,7 @@ export const fill = {
 	glass:
 		'Glass: let it cool fully, leave the headspace, no sudden warmth later. Freezing in jars is not canning.',
 	double: 'It has bones: a second bag around it.',
+	doubleTravels: 'If it is to travel: a second bag around it.',
 	weigh: 'Weigh each pack.',
 	weighed: (code: Shown) => `Pack ${code}`,
 	uneven: (percent: Shown) => `They differ by ${percent} %: move a ladle over if it matters.`,

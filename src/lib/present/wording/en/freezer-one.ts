@@ -3,7 +3,8 @@ import type { Shown } from '../shown.ts';
 export const freezerOne = {
 	dayUnknown: 'When it was frozen is not known: use it first.',
 	packedAbout: (a: Shown) => `Frozen about ${a}, best by`,
-	nowBestBy: (day: Shown, days: Shown) => `now ${day}: warm spells took ${days} days.`,
+	nowBestBy: (day: Shown, days: Shown) =>
+		`now ${day}: warm spells took ${days} ${days === 1 ? 'day' : 'days'}.`,
 	boughtOn: (a: Shown) => `Bought on ${a}.`,
 	cookedOn: (a: Shown) => `Cooked on ${a}; days in the refrigerator count.`,
 	thawedBefore: 'Parts of it were frozen and thawed before: do not freeze it again raw.',
@@ -11,7 +12,7 @@ export const freezerOne = {
 		'No cook card: what it is made of is not known here. Follow the maker’s instructions, or heat it to 74 °C (165 °F) in the middle.',
 	itsLabel: 'Its label',
 	history: 'From pot to plate',
-	keeps: (days: Shown) => `Once thawed it keeps ${days} days there.`,
+	keeps: (days: Shown) => `Once thawed it keeps ${days} ${days === 1 ? 'day' : 'days'} there.`,
 	takeOut: 'Take it out to thaw',
 	where: 'Where',
 	places: {

@@ -2,7 +2,7 @@ import type { Shown } from '../shown.ts';
 
 export const labelsPage = {
 	title: 'Labels · Almacen',
-	heading: (n: Shown, name: Shown) => `${n} labels: ${name}`,
+	heading: (n: Shown, name: Shown) => `${n} ${n === 1 ? 'label' : 'labels'}: ${name}`,
 	none: 'No packs to print labels for',
 	noneHint: 'Open a packing or choose packs in the freezer, then print from there.',
 	paper: 'Paper',
@@ -29,6 +29,7 @@ export const labelsPage = {
 	previewFailed: 'The preview could not be drawn; the file itself can still be opened.',
 	page: (n: Shown, of: Shown) => `Page ${n} of ${of}`,
 	open: 'Open the sheet (PDF)',
+	byHand: 'Only codes and lines to write on by hand',
 	atFullSize: 'Print at 100 %, not “fit to page”.',
 	card: 'Cook-day card (PDF)',
 	cardHint: 'Half a page to tape on, or to give away with a pack.',

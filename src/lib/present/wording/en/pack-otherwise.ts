@@ -1,5 +1,5 @@
 export const packOtherwise = {
-	title: 'Move it, give it away, discard it',
+	title: 'Use a part, split, move, give away, discard',
 	shelf: 'Shelf',
 	move: 'Lay it there',
 	give: 'It is given away',

@@ -43,7 +43,9 @@
 		{ kind: 'headspace', text: say.headspace(lengthText(data.headspaceMm / 1000, data.habit)) },
 		...(data.rigid ? [] : [{ kind: 'say' as const, text: say.air }]),
 		...(data.glass ? [{ kind: 'say' as const, text: say.glass }] : []),
-		...(data.hasBones ? [{ kind: 'say' as const, text: say.double }] : []),
+		...(data.hasBones || !data.rigid
+			? [{ kind: 'say' as const, text: data.hasBones ? say.double : say.doubleTravels }]
+			: []),
 		{
 			kind: 'say',
 			text: data.rigid ? say.stand : say.flat(lengthText(data.thicknessM, data.habit))
