@@ -1,3 +1,5 @@
+import { thawPlaces } from '../core/freezer/refreeze.ts';
+import { freezerKinds } from '../core/tables/freezer-kinds.ts';
 import { dayEventKinds } from '../core/schedule/day-events.ts';
 import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
@@ -44,7 +46,7 @@ const tables = {
 		name: text(),
 		volumeL: real(),
 		setC: real(),
-		kind: oneOf(['refrigerator-top', 'upright', 'chest']),
+		kind: oneOf(freezerKinds),
 		probe: text().nullable(),
 		removedAtMs: int().nullable()
 	}),
@@ -152,7 +154,7 @@ const tables = {
 		massKg: real().nullable(),
 		frozenAtMs: int().nullable(),
 		pulledAtMs: int().nullable(),
-		thawPlace: oneOf(['refrigerator', 'cold-water', 'microwave', 'counter']).nullable(),
+		thawPlace: oneOf(thawPlaces).nullable(),
 		bestBy: day().nullable(),
 		lostDays: int(),
 		splitFrom: text().nullable(),

@@ -22,14 +22,12 @@ export interface LabelLayout {
 	boxes: LabelBox[];
 	/** what did not fit even at the smallest size, and was left out */
 	leftOut: LabelPart[];
-	/** the smallest text on it */
-	smallestPt: number;
 }
 
 const mmPerPt = 25.4 / 72;
 const lineMm = (sizePt: number) => sizePt * 1.2 * mmPerPt;
 /** Nothing is set smaller: still legible at reading distance (2.5 mm lines; common practice). */
-export const smallestPt = 7;
+const smallestPt = 7;
 /** Name and best-by are read at arm's length: never smaller than this. */
 const nameFloorPt = 11;
 /** A module of the code is at least 0.45 mm then: three and a half dots at 203 to the inch. */
@@ -77,18 +75,13 @@ export function labelLayout(content: LabelContent, size: Size, measure: Measure)
 	for (;;) {
 		for (const scale of scales) {
 			const boxes = placed(content, new Set(kept), size, measure, scale);
-			if (boxes)
-				return {
-					boxes,
-					leftOut,
-					smallestPt: Math.min(...boxes.flatMap((b) => (b.kind === 'text' ? [b.sizePt] : [])))
-				};
+			if (boxes) return { boxes, leftOut };
 		}
 		const last = kept.pop();
 		if (!last) break;
 		leftOut.unshift(last);
 	}
-	return { boxes: smallest(content, size, measure), leftOut, smallestPt: nameFloorPt };
+	return { boxes: smallest(content, size, measure), leftOut };
 }
 
 const marginOf = ({ widthMm }: Size) => (widthMm < 60 ? 2 : 3.5);

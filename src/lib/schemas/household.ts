@@ -1,6 +1,7 @@
 import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { tempText, type Habit } from '../present/units.ts';
+import { freezerKinds } from '../core/tables/freezer-kinds.ts';
 import { adoptedLimits, tightestLimits } from '../core/safety/limits.ts';
 import { amount, oneOf, text, wholeNumber, ticked } from './fields.ts';
 
@@ -132,10 +133,6 @@ export function rulesSchema(habit: Habit) {
 		}).required(w.householdChecks.coreTemperaturesAddsNothing)
 	});
 }
-
-/** A refrigerator's top, an upright one with drawers, a chest. */
-export const freezerKinds = ['refrigerator-top', 'upright', 'chest'] as const;
-export type FreezerKind = (typeof freezerKinds)[number];
 
 /** A freezer and its shelves, one name a line. */
 export function freezerSchema(habit: Habit) {

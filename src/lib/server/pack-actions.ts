@@ -1,6 +1,6 @@
 import { w } from '../present/wording/index.ts';
 import { fail } from '@sveltejs/kit';
-import type { ThawPlace } from '../core/freezer/refreeze.ts';
+import { thawPlaces } from '../core/freezer/refreeze.ts';
 import { numberFromText } from '../schemas/quantity-text.ts';
 import type { Db } from './db/open.ts';
 import { freezerOfShelf } from './repos/household.ts';
@@ -14,8 +14,6 @@ interface PackEvent {
 	params: { code: string };
 	locals: { db: Db };
 }
-
-const thawPlaces: readonly ThawPlace[] = ['refrigerator', 'cold-water', 'microwave', 'counter'];
 
 /** The version of the pack a page showed, so that a second tap or another device's deed is noticed. */
 const versionOf = (form: FormData) => {

@@ -1,6 +1,8 @@
 import type { SourceKey } from '../tables/sources.ts';
 
-export type ThawPlace = 'refrigerator' | 'cold-water' | 'microwave' | 'counter';
+/** Where a pack is put to thaw. */
+export const thawPlaces = ['refrigerator', 'cold-water', 'microwave', 'counter'] as const;
+export type ThawPlace = (typeof thawPlaces)[number];
 
 export interface RefreezeVerdict {
 	outcome: 'keep' | 'refreeze' | 'cook-first' | 'discard';

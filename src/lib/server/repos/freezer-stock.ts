@@ -43,7 +43,6 @@ export interface StockFilter {
 	/** YYYY-MM of the best-by; 'past'; 'none' */
 	month?: string;
 	state?: 'raw' | 'cooked';
-	dishId?: number;
 	status?: PackStatus;
 	today: string;
 }
@@ -58,7 +57,6 @@ function conditions(filter: StockFilter): SQL | undefined {
 		eq(packs.status, filter.status ?? 'frozen'),
 		filter.shelfId ? eq(packs.shelfId, filter.shelfId) : undefined,
 		filter.freezerId ? eq(shelves.freezerId, filter.freezerId) : undefined,
-		filter.dishId ? eq(packings.dishId, filter.dishId) : undefined,
 		filter.state ? eq(packings.state, filter.state) : undefined,
 		filter.month === 'none'
 			? sql`${packs.bestBy} is null`

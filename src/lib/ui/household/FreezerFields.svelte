@@ -2,7 +2,7 @@
 	import { w } from '$lib/present/wording';
 	import type { Habit } from '$lib/present/habit';
 	import { unitHint } from '$lib/schemas/quantity-text';
-	import { freezerKinds } from '$lib/schemas/household';
+	import { freezerKinds } from '$lib/core/tables/freezer-kinds';
 	import Choice from '../Choice.svelte';
 	import Field from '../Field.svelte';
 	import LongText from '../LongText.svelte';

@@ -53,7 +53,6 @@ export const freezerOne = {
 	next: 'Next',
 	cookItCardAnd: 'Cook it: card and times',
 	markItCooked: 'Mark it cooked',
-	itsLabels: 'Its labels',
 	thawingInTheRefrigerator: (a: Shown) => `Thawing in the refrigerator at ${a}:`,
 	bendsInAboutFree: (a: Shown) => `bends in about ${a}, free of ice in about`,
 	itDoesNotThaw: 'it does not thaw through there.',

@@ -23,13 +23,7 @@ export const packOne = {
 	ofWord: (a: Shown, b: Shown) => `${a} of ${b}`,
 	labels: 'Labels',
 	sheet: 'Sheet',
-	firstFreeLabelOn: 'First free label on the sheet',
-	goesOnOverThe: 'Goes on over the next sheet.',
-	staysOnOneSheet: 'Stays on one sheet.',
-	printLabelsPdf: 'Print labels (PDF)',
 	cookCard: 'Cook card',
-	printAtNotFit:
-		'Print at 100 %, not “fit to page”. Stick labels on while the bag is dry and warm, before it is filled; freezer-grade adhesive holds.',
 	freezingThrough: 'Freezing through',
 	untilItsWarmestPoint: (a: Shown) =>
 		`Until its warmest point is at ${a}, for one pack with air on every side. Stacked, or in a freezer that has just been loaded, two to three times longer.`,

@@ -12,6 +12,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { Oven, PressureCooker, SlowCooker } from '../../../core/index.ts';
 import type { ContainerKey } from '../../../core/tables/containers.ts';
+import { freezerKinds } from '../../../core/tables/freezer-kinds.ts';
 import type { LabelPaper } from '../../../core/tables/label-papers.ts';
 import type { TightenedLimits } from '../../../core/safety/limits.ts';
 
@@ -62,9 +63,6 @@ export const household = pgTable(
 		check('household_refrigerator', sql`${t.refrigeratorC} between 0 and 8`)
 	]
 );
-
-/** A refrigerator's top, an upright one with drawers, a chest. */
-export const freezerKinds = ['refrigerator-top', 'upright', 'chest'] as const;
 
 /** How this household prints: the sheet or roll it uses, its own sizes, and how far its printer is off. */
 export interface LabelSetup {

@@ -11,6 +11,7 @@ import {
 	pgTable,
 	text
 } from 'drizzle-orm/pg-core';
+import { thawPlaces } from '../../../core/freezer/refreeze.ts';
 import type { StoredPart } from '../../../core/index.ts';
 import type { Nutrition } from '../../../core/foods/nutrition.ts';
 import type { AsIf } from '../../../core/table/as-if.ts';
@@ -117,7 +118,7 @@ export const packs = pgTable(
 		frozenAtMs: bigint({ mode: 'number' }),
 		/** taken out to thaw: when and where */
 		pulledAtMs: bigint({ mode: 'number' }),
-		thawPlace: text({ enum: ['refrigerator', 'cold-water', 'microwave', 'counter'] }),
+		thawPlace: text({ enum: thawPlaces }),
 		/** as things stand: readings of the freezer may have brought it forward */
 		bestBy: text(),
 		lostDays: integer().notNull().default(0),
