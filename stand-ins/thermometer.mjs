@@ -30,6 +30,17 @@ const probes = new Map(
 	])
 );
 
+/** One more lies in a freezer: read every ten minutes, kept for a month; its compressor cycles, and every third day its door stands open. */
+const freezer = { id: 'F', name: 'freezer', everyMs: 600_000, keptMs: 30 * 24 * 3_600_000 };
+const hourMs = 3_600_000;
+function freezerC(atMs) {
+	const cycleC = -18.5 + 0.9 * Math.sin((2 * Math.PI * atMs) / (1.6 * hourMs));
+	const sinceOpenH = (atMs % (72 * hourMs)) / hourMs;
+	// an hour and a half with the door ajar, then cold again within half a day
+	const warmK = sinceOpenH < 1.5 ? 9 * (sinceOpenH / 1.5) : 9 * Math.exp(-(sinceOpenH - 1.5) / 3);
+	return Math.round((cycleC + warmK) * 10) / 10;
+}
+
 /** What a probe shows at a moment: Newton's law from where it was put in, with noise; null for a drop-out. */
 function reading({ id, sinceMs, startC, ambientC, tauMin }, atMs) {
 	if (chance(id, atMs, 1) < dropout) return null;
@@ -47,7 +58,7 @@ createServer((request, response) => {
 	const url = new URL(request.url ?? '/', 'http://thermometer');
 	if (request.method === 'GET' && url.pathname === '/probes')
 		return answer(response, 200, {
-			probes: [...probes.values()].map(({ id, name }) => ({ id, name }))
+			probes: [...probes.values(), freezer].map(({ id, name }) => ({ id, name }))
 		});
 	if (request.method === 'GET' && url.pathname === '/readings') {
 		const now = nowMs();
@@ -62,6 +73,14 @@ createServer((request, response) => {
 				const tempC = reading(probe, atMs);
 				if (tempC !== null) readings.push({ probe: probe.id, atMs, tempC });
 			}
+		const asked = Number(url.searchParams.get('since')) || 0;
+		const firstMs = Math.max(asked, now - freezer.keptMs);
+		for (
+			let atMs = Math.ceil(firstMs / freezer.everyMs) * freezer.everyMs;
+			atMs <= now;
+			atMs += freezer.everyMs
+		)
+			readings.push({ probe: freezer.id, atMs, tempC: freezerC(atMs) });
 		return answer(response, 200, { readings });
 	}
 	// only a simulated thermometer can be told what it lies in

@@ -7,6 +7,9 @@ import { PGlite } from '@electric-sql/pglite';
 import { migrated, type Db } from '../db/open.ts';
 import { getCooling, setCooling, setReadingRemoved } from '../repos/cooling.ts';
 import { startCooling } from '../services/start-cooling.ts';
+import { addFreezer, listFreezers, setFreezerProbe } from '../repos/household.ts';
+import { readingsOf } from '../repos/freezer-stock.ts';
+import { fetchFreezerReadings } from './follow-freezers.ts';
 import { fetchReadings, thermometer } from './follow-probes.ts';
 import { listProbes } from './thermometer-client.ts';
 
@@ -55,7 +58,7 @@ describe('the thermometer that ships, followed on a real database', () => {
 	it('names its probes; a run that follows none takes nothing', async () => {
 		assert.deepEqual(
 			(await listProbes())?.map(({ id }) => id),
-			['A', 'B', 'C', 'D']
+			['A', 'B', 'C', 'D', 'F']
 		);
 		assert.equal(await fetchReadings(db), false);
 	});
@@ -77,6 +80,22 @@ describe('the thermometer that ships, followed on a real database', () => {
 		assert.ok(!moments.includes(first[0].atMs));
 		// from 90 towards 1 °C, never above where it started but for its noise
 		for (const { tempC } of second) assert.ok(tempC > 0 && tempC < 91, String(tempC));
+	});
+	it('a freezer’s probe is fetched a month back, each moment once, and brings best-by forward', async () => {
+		await addFreezer(db, { name: 'chest', volumeL: 200, setC: -18, shelves: ['top'] });
+		const [freezer] = await listFreezers(db);
+		const nowMs = Date.now();
+		assert.equal(await fetchFreezerReadings(db, nowMs), 0, 'no probe lies in it yet');
+		await setFreezerProbe(db, freezer.id, 'F');
+		const added = await fetchFreezerReadings(db, nowMs);
+		assert.ok(added !== null && added > 4000, String(added));
+		const again = await fetchFreezerReadings(db, nowMs);
+		// its time runs fast: a few are new meanwhile, none comes twice
+		assert.ok(again !== null && again < 200, String(again));
+		const readings = await readingsOf(db, freezer.id, 0);
+		assert.equal(new Set(readings.map(({ atMs }) => atMs)).size, readings.length);
+		const warmest = Math.max(...readings.map(({ tempC }) => tempC));
+		assert.ok(warmest > -12 && warmest < -5, 'its door stood open on some days');
 	});
 	it('silent, nothing is lost and the screen can say so', async () => {
 		const before = (await readings()).length;

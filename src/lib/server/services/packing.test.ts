@@ -16,6 +16,8 @@ import { getDish } from '../repos/dishes.ts';
 import { addFreezer, listFreezers } from '../repos/household.ts';
 import { countFrozen, frozenPacks, packByCode, packsOfPacking, packRows } from '../repos/packs.ts';
 import { packDish, type PackingRequest } from './pack-dish.ts';
+import { addedKgSince, containersLeft, setContainerOwned } from '../repos/freezer-stock.ts';
+import { freezeReserved } from './freeze-reserved.ts';
 import { openUndos } from '../repos/undo.ts';
 import { takeBack } from '../undo/take-back.ts';
 import { changePack, refreezeOf, splitPack, type PackDeed } from './change-packs.ts';
@@ -185,6 +187,59 @@ describe('from the dish to the freezer, on a real database', () => {
 		assert.equal(await verdict(30 * day), 'discard');
 		assert.equal(await changePack(db, code, { kind: 'refrozen' }, nowMs + day), true);
 		assert.equal((await found(code)).status, 'frozen');
+	});
+
+	it('labels first: reserved packs are no stock until they are filled; the later day counts for best-by', async () => {
+		const before = await countFrozen(db);
+		await setContainerOwned(db, 'bag-1l', 5);
+		const packed = await packDish(db, compute, { ...request, ahead: true }, nowMs);
+		assert.ok(packed.ok);
+		assert.equal(await countFrozen(db), before);
+		const left = async () =>
+			(await containersLeft(db)).find(({ container }) => container === 'bag-1l')?.left;
+		assert.equal(await left(), 3, 'bags are used up as labels are printed for them');
+		const [first, second] = await packsOfPacking(db, packed.packingId);
+		const dayMs = 24 * 3600_000;
+		await freezeReserved(db, {
+			packingId: packed.packingId,
+			codes: [first.code],
+			massesKg: new Map([[first.code, 0.81]]),
+			packedOn: '2026-11-26',
+			nowMs: nowMs + 2 * dayMs
+		});
+		const filled = await found(first.code);
+		assert.deepEqual(
+			[filled.status, filled.massKg, filled.bestBy, filled.packing.packedOn],
+			// soups and stews 2 months (FoodSafety.gov, from memory)
+			['frozen', 0.81, '2027-01-26', '2026-11-26']
+		);
+		assert.equal((await found(second.code)).status, 'reserved');
+		const [freezer] = await listFreezers(db);
+		const added = await addedKgSince(db, nowMs + dayMs);
+		assert.ok(Math.abs((added.get(freezer.id) ?? 0) - 0.81) < 1e-9, 'what went in since then');
+		await takeLastBack();
+		assert.equal((await found(first.code)).status, 'reserved');
+	});
+
+	it('bought frozen and thawed on the counter: raw it is not packed; in the refrigerator it is, and says so', async () => {
+		const dishId = await writeDish(
+			db,
+			{
+				name: 'Fish pie, raw',
+				servings: 4,
+				kind: 'assembled-bake',
+				state: 'raw',
+				lines: '600 g cod\n300 g potatoes'
+			} as DishForm,
+			nowMs
+		);
+		const raw = { ...request, dishId, container: 'pan-20', massKg: 0.9 } as const;
+		const refused = await packDish(db, compute, { ...raw, boughtFrozen: 'otherwise' }, nowMs);
+		assert.ok(!refused.ok && refused.field === 'boughtFrozen');
+		const packed = await packDish(db, compute, { ...raw, boughtFrozen: 'refrigerator' }, nowMs);
+		assert.ok(packed.ok);
+		const [pack] = await packsOfPacking(db, packed.packingId);
+		assert.equal(pack.packing.thawedBefore, true);
 	});
 
 	it('a code is never used twice, even when its packs are gone', async () => {
