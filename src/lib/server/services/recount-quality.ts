@@ -1,16 +1,10 @@
 import { bestByNow } from '../../core/freezer/best-by-now.ts';
 import { dayIn } from '../../present/time.ts';
+import type { BroughtForward } from '../undo/undo-action.ts';
 import { clockOnDayMs } from '../serve-time.ts';
 import type { Db } from '../db/open.ts';
 import { getHousehold, listFreezers } from '../repos/household.ts';
 import { qualityRows, readingsOf, setBestBy } from '../repos/freezer-stock.ts';
-
-/** Packs whose best-by was brought forward, as it was before. */
-export interface BroughtForward {
-	ids: number[];
-	bestBy: string | null;
-	lostDays: number;
-}
 
 /**
  * Brings the best-by of a freezer's packs in line with what its readings show. It never moves a day back again, since a pack may have

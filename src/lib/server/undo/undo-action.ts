@@ -1,6 +1,5 @@
 import type { AsIf } from '../../core/table/as-if.ts';
 import type { ContainerKey } from '../../core/tables/containers.ts';
-import type { BroughtForward } from '../services/recount-quality.ts';
 import type { PackEventKind, packs } from '../db/schema/packs.ts';
 import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
 import type { dayDishes } from '../db/schema/menu.ts';
@@ -14,6 +13,13 @@ export interface PackBefore {
 	/** as the deed left it: what was done to it since is not written over */
 	versionAfter: number;
 	values: Partial<typeof packs.$inferInsert>;
+}
+
+/** Packs whose best-by was brought forward, as it was before. */
+export interface BroughtForward {
+	ids: number[];
+	bestBy: string | null;
+	lostDays: number;
 }
 
 /** How to take something back: a kind and what it needs for it. */
