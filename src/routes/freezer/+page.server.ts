@@ -3,7 +3,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import { loadKgPerL, usable01 } from '$lib/core/menu/day-totals';
 import { readPackCode } from '$lib/core/packing/pack-code';
 import { dayIn } from '$lib/present/time';
-import { packByCode, packsIn } from '$lib/server/repos/packs';
+import { countIn, packByCode } from '$lib/server/repos/packs';
 import {
 	addedKgSince,
 	bestByMonths,
@@ -55,7 +55,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 				...(contents.get(shelf.id) ?? { packs: 0, litres: 0, massKg: 0, slabs: [] })
 			}))
 		})),
-		reserved: (await packsIn(db, 'reserved')).length,
+		reserved: await countIn(db, 'reserved'),
 		today
 	};
 };

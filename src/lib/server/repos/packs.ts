@@ -77,10 +77,13 @@ export async function packsIn(db: Db, status: PackStatus): Promise<StockPack[]> 
 /** What is frozen, use-first. */
 export const frozenPacks = (db: Db): Promise<StockPack[]> => packsIn(db, 'frozen');
 
-export async function countFrozen(db: Db): Promise<number> {
-	const [row] = await db.select({ n: count() }).from(packs).where(eq(packs.status, 'frozen'));
+/** How many packs are in a state. */
+export async function countIn(db: Db, status: PackStatus): Promise<number> {
+	const [row] = await db.select({ n: count() }).from(packs).where(eq(packs.status, status));
 	return row.n;
 }
+
+export const countFrozen = (db: Db): Promise<number> => countIn(db, 'frozen');
 
 type StockRows = Awaited<ReturnType<typeof stock>>;
 const distinct = <T>(values: readonly T[]): T[] => [...new Set(values)];
