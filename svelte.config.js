@@ -13,7 +13,7 @@ const config = {
 					...c.include,
 					'../drizzle.config.ts',
 					'../playwright.config.ts',
-					'../vite.workers.config.ts',
+					'../vite.node.config.ts',
 					'../e2e/**/*.ts',
 					'../bench/**/*.ts',
 					'../scripts/**/*.ts'

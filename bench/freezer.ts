@@ -50,12 +50,10 @@ async function household(dataDir: string, count: number): Promise<void> {
 
 /** Milliseconds as a cook sees them: list and shelf picture drawn, and a search answered. */
 async function seen(dataDir: string, port: number) {
-	const child = spawn(process.execPath, ['build'], {
+	const child = spawn(process.execPath, ['scripts/start.mjs'], {
 		env: {
 			...process.env,
-			HOST: '127.0.0.1',
-			PORT: String(port),
-			ORIGIN: `http://127.0.0.1:${port}`,
+			ALMACEN_PORT: String(port),
 			ALMACEN_DATA: dataDir
 		}
 	});

@@ -3,14 +3,11 @@ import { expect } from '@playwright/test';
 
 /** The built server on a port and a data folder of its own choice; what it says is collected. */
 export function server(port: number, dataDir: string, more: Record<string, string> = {}) {
-	const child: ChildProcess = spawn(process.execPath, ['build'], {
+	const child: ChildProcess = spawn(process.execPath, ['scripts/start.mjs'], {
 		env: {
 			...process.env,
-			HOST: '127.0.0.1',
-			PORT: String(port),
-			ORIGIN: `http://127.0.0.1:${port}`,
+			ALMACEN_PORT: String(port),
 			ALMACEN_DATA: dataDir,
-			SHUTDOWN_TIMEOUT: '3',
 			...more
 		}
 	});

@@ -8,5 +8,5 @@ if (process.argv.includes('--fresh')) rmSync(dataDir, { recursive: true, force: 
 ensurePackages();
 ensureBuild();
 run(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts', dataDir]);
-const { address } = startServer({ ALMACEN_DATA: dataDir });
+const { address } = await startServer({ ALMACEN_DATA: dataDir });
 console.log(`\nAlmacen with the demo household: ${address}\n`);

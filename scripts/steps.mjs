@@ -31,7 +31,7 @@ export function ensureBuild() {
 		'static',
 		'drizzle',
 		'vite.config.ts',
-		'vite.workers.config.ts',
+		'vite.node.config.ts',
 		'svelte.config.js',
 		'package-lock.json'
 	];

@@ -1,5 +1,6 @@
 import type { Compute } from '$lib/server/core-worker';
 import type { SafeCopy } from '$lib/server/copies/copy-folder';
+import type { ReadPasted } from '$lib/server/reading/read-pasted';
 import type { Db } from '$lib/server/db/open';
 
 declare global {
@@ -14,6 +15,7 @@ declare global {
 			/** a browser, as far as telling it of changes goes */
 			device: string;
 			compute: Compute;
+			readPasted: ReadPasted;
 			copies: { list(): Promise<SafeCopy[]>; make(): Promise<SafeCopy> };
 		}
 	}

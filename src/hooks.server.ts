@@ -7,13 +7,15 @@ import { startCoreWorker } from '$lib/server/core-worker';
 import { DataFolderInUse } from '$lib/server/db/lock';
 import { listCopies, makeCopy } from '$lib/server/copies/copy-folder';
 import { copyDaily } from '$lib/server/copies/daily-copy';
-import { openDatabase, type Opened } from '$lib/server/db/open';
+import { DatabaseMissing, openDatabase, type Opened } from '$lib/server/db/open';
 import { closeStreams, tellChange } from '$lib/server/live/changes';
 import { followProbes } from '$lib/server/probes/follow-probes';
+import { startReading } from '$lib/server/reading/read-pasted';
 import { nowMs } from '$lib/server/now';
 
 let opened: Opened | undefined;
 let core: ReturnType<typeof startCoreWorker> | undefined;
+let reading: ReturnType<typeof startReading> | undefined;
 const deviceCookie = 'almacen-device';
 const yearS = 365 * 86_400;
 const dataDir = () => env.ALMACEN_DATA || 'data';
@@ -28,11 +30,12 @@ export const init: ServerInit = async () => {
 			preparedDump: 'build/prepared/empty.tar.gz'
 		});
 	} catch (error) {
-		if (!(error instanceof DataFolderInUse)) throw error;
+		if (!(error instanceof DataFolderInUse || error instanceof DatabaseMissing)) throw error;
 		console.error(error.message);
-		process.exit(3);
+		process.exit(error instanceof DataFolderInUse ? 3 : 4);
 	}
 	core = startCoreWorker();
+	reading = startReading();
 	console.log(`Data folder open after ${Date.now() - startedMs} ms.`);
 	const { client } = opened;
 	process.once('SIGTERM', closeStreams);
@@ -43,6 +46,7 @@ export const init: ServerInit = async () => {
 		stopCopies();
 		stopProbes();
 		await core?.stop();
+		await reading?.stop();
 		await makeCopy(client, dataDir(), nowMs()).catch((error) =>
 			console.error('The safe copy at closing failed:', error)
 		);
@@ -52,7 +56,7 @@ export const init: ServerInit = async () => {
 };
 
 export const handle: Handle = async ({ event, resolve }) => {
-	if (opened && core) {
+	if (opened && core && reading) {
 		const { client, db } = opened;
 		event.locals.db = db;
 		event.locals.copies = {
@@ -60,6 +64,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 			make: () => makeCopy(client, dataDir(), nowMs())
 		};
 		event.locals.compute = core.compute;
+		event.locals.readPasted = reading.readPasted;
 	}
 	const known = event.cookies.get(deviceCookie);
 	const device = known ?? randomUUID();

@@ -71,3 +71,11 @@ it('of sixty odd lines at least 55 are read as a careful reader would, and none 
 	assert.equal(oddLines.length, 60);
 	assert.ok(right.length >= 55, `${right.length} of ${oddLines.length}`);
 });
+
+it('a line of 20,000 characters of fractions stands as text, at once', () => {
+	const long = '1/2 '.repeat(5000).trim();
+	const line = parseIngredientLine(long);
+	assert.equal(line.text, long);
+	assert.equal(line.understood, 'text');
+	assert.equal(parsedLineKg(line), null);
+});

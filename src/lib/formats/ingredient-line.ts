@@ -1,6 +1,7 @@
 import { parseIngredient } from 'parse-ingredient';
 import { findItem, itemByName, type Item } from '../core/foods/item-catalogue.ts';
 import type { LineCorrection, LineForm } from '../core/foods/line-correction.ts';
+import { longestLine } from '../core/foods/recipe-limits.ts';
 import { lineMassKg } from '../core/foods/line-mass.ts';
 import type { Stage } from '../core/foods/dish-facts.ts';
 import { measures, type MeasureName } from '../core/units/measures.ts';
@@ -108,9 +109,10 @@ const numberWord = new RegExp(`^(${Object.keys(numberWords).join('|')})\\b`, 'i'
 
 const round = (value: number) => Math.round(value * 1000) / 1000;
 
-/** Reads one line. Never throws and never loses the text. */
+/** Reads one line. Never throws and never loses the text; one longer than a line can be is kept as text. */
 export function parseIngredientLine(line: string): ParsedLine {
 	const text = line.trim();
+	if (text.length > longestLine) return unreadLine(text);
 	const [read] = parseIngredient(plain(text), { additionalUOMs: ownUnits });
 	const quantity = read?.quantity ?? null;
 	const unit = read?.unitOfMeasureID
@@ -139,6 +141,22 @@ export function parseIngredientLine(line: string): ParsedLine {
 		understood: massKg !== null ? 'full' : item ? 'item' : 'text'
 	};
 }
+
+/** A line nobody could read: it stands as it was written. */
+const unreadLine = (text: string): ParsedLine => ({
+	text,
+	quantity: null,
+	quantityTo: null,
+	unit: null,
+	item: text,
+	itemName: null,
+	cut: '',
+	stage: 'pack',
+	form: null,
+	optional: false,
+	alternatives: [],
+	understood: 'text'
+});
 
 const formWords: [RegExp, LineForm][] = [
 	[/\b(cans?|canned|tins?|tinned)\b/i, 'canned'],

@@ -31,3 +31,9 @@ export interface ReadProblem {
 	where: string;
 	message: string;
 }
+
+/** What a paste or a file gave. */
+export interface RecipesRead {
+	recipes: RecipeDraft[];
+	problems: ReadProblem[];
+}

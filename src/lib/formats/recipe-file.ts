@@ -1,12 +1,9 @@
 import { recipesOfHtml, recipesOfJson } from './recipe-jsonld.ts';
 import { recipeOfText } from './recipe-text.ts';
-import type { ReadProblem, RecipeDraft } from './recipe-draft.ts';
+import type { ReadProblem, RecipesRead } from './recipe-draft.ts';
 
 /** Reads whatever was pasted or chosen: JSON, a page's HTML, or text. Never throws for what people paste. */
-export function readRecipes(
-	text: string,
-	where: string
-): { recipes: RecipeDraft[]; problems: ReadProblem[] } {
+export function readRecipes(text: string, where: string): RecipesRead {
 	const trimmed = text.replace(/^\uFEFF/, '').trim();
 	if (trimmed === '') return { recipes: [], problems: [{ where, message: 'It is empty.' }] };
 	if (/^[[{]/.test(trimmed)) return recipesOfJson(trimmed, where);

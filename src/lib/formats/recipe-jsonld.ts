@@ -1,6 +1,6 @@
 import { load } from 'cheerio/slim';
 import { parse as parseDuration } from 'tinyduration';
-import type { OwnFacts, ReadProblem, RecipeDraft } from './recipe-draft.ts';
+import type { OwnFacts, RecipeDraft, RecipesRead } from './recipe-draft.ts';
 import { servingsOf } from './recipe-yield.ts';
 
 /** Where the application keeps what schema.org has no words for. */
@@ -91,10 +91,7 @@ function draftOf(node: Node): RecipeDraft {
 }
 
 /** Recipes of a JSON text: one, a list, or a graph. Problems say what could not be read. */
-export function recipesOfJson(
-	text: string,
-	where: string
-): { recipes: RecipeDraft[]; problems: ReadProblem[] } {
+export function recipesOfJson(text: string, where: string): RecipesRead {
 	let tree: unknown;
 	try {
 		tree = JSON.parse(text);
@@ -113,10 +110,7 @@ export function recipesOfJson(
 }
 
 /** Recipes of a page's HTML: its JSON-LD scripts. */
-export function recipesOfHtml(
-	html: string,
-	where: string
-): { recipes: RecipeDraft[]; problems: ReadProblem[] } {
+export function recipesOfHtml(html: string, where: string): RecipesRead {
 	const page = load(html);
 	const scripts = page('script[type="application/ld+json"]')
 		.map((_, script) => page(script).text())

@@ -13,6 +13,8 @@ const minuteNames = /^(min|minute|minutes|elapsed|elapsed.?min)$/i;
 const tempNames = /^(temp|temperature|value|reading|°?c|°?f|celsius|fahrenheit|core)\b/i;
 const dayMs = 86_400_000;
 const backMs = 30 * 60_000;
+/** A file tells of its run: what lies further from the start than this is a slip of a clock or a column. */
+const farthestMs = 400 * dayMs;
 
 /**
  * Reads what a thermometer wrote: a column of times (with date and zone, local date and time, or the clock alone) or of minutes
@@ -61,6 +63,8 @@ export function readThermometerCsv(
 		if (!Number.isFinite(temp) || (cells[tempAt] ?? '').trim() === '')
 			problems.push({ line, message: w.probes.badTemp(cells[tempAt] ?? '') });
 		else if (atMs === null) problems.push({ line, message: w.probes.badTime(raw) });
+		else if (Math.abs(atMs - run.startedAtMs) > farthestMs)
+			problems.push({ line, message: w.probes.farTime(raw) });
 		else rows.push({ atMs, tempC: fahrenheit ? ((temp - 32) * 5) / 9 : temp });
 	});
 	return { rows, problems };
@@ -92,9 +96,8 @@ function instantOf(
 		const time = Temporal.PlainTime.from(
 			text.padStart(text.length === 4 || text.length === 7 ? text.length + 1 : text.length, '0')
 		);
-		let at = onward(day.toPlainDateTime(time), afterMs, timeZone);
-		while (at < afterMs - backMs) at += dayMs;
-		return at;
+		const at = onward(day.toPlainDateTime(time), afterMs, timeZone);
+		return at + Math.max(0, Math.ceil((afterMs - backMs - at) / dayMs)) * dayMs;
 	} catch (error) {
 		// not a time: its line is named
 		if (!(error instanceof RangeError)) throw error;

@@ -29,6 +29,18 @@ describe('a thermometer’s file', () => {
 			assert.ok(Math.abs(rows[0].tempC - 61.5) < 1e-9 && Math.abs(rows[1].tempC - 48) < 1e-9, text);
 		}
 	});
+	it('a year far away is a line that is named, at once: no day is counted through', () => {
+		const { rows, problems } = read(
+			'time,temperature\n+275760-09-12T00:00:00Z,50\n13:05,61\n8640000000000,60\n14:05,48'
+		);
+		assert.deepEqual(
+			problems.map(({ line }) => line),
+			[2, 4]
+		);
+		assert.equal(rows.length, 2);
+		const far = read('minutes,temperature\n144000000000,50\n13:05,61');
+		assert.equal(far.rows.length, 0);
+	});
 	it('a household in °F means °F when the head does not say', () => {
 		const { rows } = read('time,temperature\n13:05,212', start, {
 			...usHabit,

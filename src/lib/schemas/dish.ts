@@ -1,6 +1,7 @@
 import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { dishKindNames } from '../core/tables/dish-kinds.ts';
+import { longestLine, mostLines } from '../core/foods/recipe-limits.ts';
 import { itemByName } from '../core/foods/item-catalogue.ts';
 import { lineForms, type LineCorrection } from '../core/foods/line-correction.ts';
 import type { Habit } from '../present/units.ts';
@@ -8,7 +9,6 @@ import { amount, oneOf, text, wholeNumber } from './fields.ts';
 
 export const applianceNames = ['slow-cooker', 'pressure-cooker', 'oven'] as const;
 export const instructionStates = ['thawed', 'frozen', 'fresh'] as const;
-export const mostLines = 80;
 /** Longest paste taken, characters. */
 export const longestPaste = 20_000;
 
@@ -73,7 +73,13 @@ export function dishSchema(habit: Habit) {
 				'lines',
 				`Ingredients: at most ${mostLines} lines. Split the dish in two.`,
 				(value) => (value ?? '').split('\n').filter((line) => line.trim()).length <= mostLines
-			),
+			)
+			.test('long-line', function (value) {
+				const at = (value ?? '').split('\n').findIndex((line) => line.trim().length > longestLine);
+				return (
+					at < 0 || this.createError({ message: w.dishChecks.lineTooLong(at + 1, longestLine) })
+				);
+			}),
 		corrections: yup
 			.mixed<Record<string, LineCorrection>>()
 			.transform((_, original) => readCorrections(original)),

@@ -74,6 +74,13 @@ describe('wrong input gets a message that says what to do', () => {
 	};
 	const packs = packingSchema(metric, '2026-11-24');
 
+	it('an ingredient line that is no line is named by its number, before anybody tries to read it', () => {
+		const lines = `300 g lentils\n${'½ '.repeat(10_000)}`.slice(0, 20_000);
+		assert.match(
+			errorsOf(readForm(dishSchema(metric), { ...dish, lines })).lines ?? '',
+			/line 2 is longer than 300 characters/
+		);
+	});
 	it('the right input passes', () => {
 		assert.deepEqual(errorsOf(readForm(dishSchema(metric), dish)), {});
 		assert.deepEqual(errorsOf(readForm(packs, pack)), {});

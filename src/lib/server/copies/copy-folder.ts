@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { gzip } from 'node:zlib';
 import type { PGlite } from '@electric-sql/pglite';
+import { syncPath } from '../sync-tree.ts';
 
 /** In the thread pool: a server making a copy still answers. */
 const compressed = promisify<Uint8Array, { level: number }, Buffer>(gzip);
@@ -53,7 +54,7 @@ export async function makeCopy(client: PGlite, dataDir: string, nowMs: number): 
 	const unfinished = join(dir, `${name}.part`);
 	await writeToDisk(unfinished, bytes);
 	await rename(unfinished, join(dir, name));
-	await syncFolder(dir);
+	await syncPath(dir);
 	for (const old of (await listCopies(dataDir)).slice(keptCopies)) await rm(join(dir, old.name));
 	return { name, madeAtMs: nowMs, bytes: bytes.length };
 }
@@ -65,14 +66,5 @@ async function writeToDisk(path: string, bytes: Uint8Array): Promise<void> {
 		await file.sync();
 	} finally {
 		await file.close();
-	}
-}
-
-async function syncFolder(dir: string): Promise<void> {
-	const folder = await open(dir, 'r');
-	try {
-		await folder.sync();
-	} finally {
-		await folder.close();
 	}
 }

@@ -1,8 +1,9 @@
 import { existsSync } from 'node:fs';
 import { mkdir, readFile, rename, rm } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
-import { PGlite } from '@electric-sql/pglite';
+import { openDurable } from '../db/durable-fs.ts';
 import { lockDataFolder } from '../db/lock.ts';
+import { syncPath, syncTree } from '../sync-tree.ts';
 
 /**
  * Puts a safe copy in the place of a data folder's database. The copy is opened and asked first; what was there is kept beside
@@ -20,11 +21,12 @@ export async function restoreCopy(input: {
 	try {
 		await rm(restoring, { recursive: true, force: true });
 		const dump = new Blob([new Uint8Array(await readFile(input.file))]);
-		const client = await PGlite.create({ dataDir: restoring, loadDataDir: dump });
+		const client = await openDurable(restoring, { loadDataDir: dump });
 		const count = async (table: string) =>
 			(await client.query<{ n: number }>(`select count(*)::int as n from ${table}`)).rows[0].n;
 		const found = { dishes: await count('dishes'), packs: await count('packs') };
 		await client.close();
+		await syncTree(restoring);
 		const pg = join(dir, 'pg');
 		let setAside: string | null = null;
 		if (existsSync(pg)) {
@@ -32,6 +34,7 @@ export async function restoreCopy(input: {
 			await rename(pg, join(dir, setAside));
 		}
 		await rename(restoring, pg);
+		await syncPath(dir);
 		return { setAside, ...found };
 	} finally {
 		await rm(restoring, { recursive: true, force: true });

@@ -1,10 +1,12 @@
-import { existsSync } from 'node:fs';
-import { chmod, mkdir, readFile, readdir } from 'node:fs/promises';
+import { existsSync, readdirSync, statSync } from 'node:fs';
+import { chmod, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
-import { PGlite } from '@electric-sql/pglite';
+import type { PGlite } from '@electric-sql/pglite';
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core';
 import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
+import { syncPath, syncTree } from '../sync-tree.ts';
+import { openDurable } from './durable-fs.ts';
 import { lockDataFolder } from './lock.ts';
 import * as schema from './schema/index.ts';
 
@@ -25,7 +27,24 @@ export interface OpenOptions {
 	preparedDump?: string;
 }
 
-/** Locks, opens and migrates a data folder. Throws `DataFolderInUse` when another process has it. */
+/** Lies in the data folder while its database is made for the first time. */
+const makingMark = 'pg.making';
+
+/** The folder held a household's data once, and its database is gone: starting empty would hide that. */
+export class DatabaseMissing extends Error {
+	constructor(dir: string, found: string) {
+		super(
+			`There is no database in ${dir}, but ${found} says that there was one. Nothing was changed. ` +
+				`Put a copy back (npm run restore -- ${join(dir, 'copies')}/NAME), or start with another folder (ALMACEN_DATA).`
+		);
+		this.name = 'DatabaseMissing';
+	}
+}
+
+/**
+ * Locks, opens and migrates a data folder. Throws `DataFolderInUse` when another process has it, `DatabaseMissing` when its
+ * database is gone.
+ */
 export async function openDatabase(options: OpenOptions): Promise<Opened> {
 	const dir = resolve(options.dataDir);
 	await mkdir(dir, { recursive: true, mode: 0o700 });
@@ -33,16 +52,9 @@ export async function openDatabase(options: OpenOptions): Promise<Opened> {
 	const lock = await lockDataFolder(dir);
 	try {
 		const pgDir = join(dir, 'pg');
-		const fresh = !existsSync(pgDir) || (await readdir(pgDir)).length === 0;
-		const dump =
-			fresh && options.preparedDump && existsSync(options.preparedDump)
-				? new Blob([new Uint8Array(await readFile(options.preparedDump))])
-				: undefined;
-		const client = await PGlite.create({
-			dataDir: pgDir,
-			relaxedDurability: false,
-			loadDataDir: dump
-		});
+		const client = isFresh(dir, pgDir)
+			? await makeDatabase(dir, pgDir, options.preparedDump)
+			: await openExisting(pgDir);
 		const db = await migrated(client, options.migrationsDir);
 		return {
 			db,
@@ -56,6 +68,46 @@ export async function openDatabase(options: OpenOptions): Promise<Opened> {
 		await lock.release();
 		throw error;
 	}
+}
+
+/** Whether a database is to be made. Throws `DatabaseMissing` where something says that there was one. */
+function isFresh(dir: string, pgDir: string): boolean {
+	if (existsSync(join(dir, makingMark))) return true;
+	if (existsSync(join(pgDir, 'PG_VERSION'))) return false;
+	if (existsSync(pgDir) && readdirSync(pgDir).length > 0)
+		throw new DatabaseMissing(dir, 'the folder pg, which is not empty,');
+	const names = readdirSync(dir);
+	const aside = names.find((name) => name.startsWith('pg.before-'));
+	if (aside) throw new DatabaseMissing(dir, `the folder ${aside}`);
+	if (names.includes('copies') && readdirSync(join(dir, 'copies')).length > 0)
+		throw new DatabaseMissing(dir, 'the folder copies');
+	return true;
+}
+
+/**
+ * Makes the database. Until it is on the disk a mark lies beside it: a start that was cut on the way is begun again, and only
+ * then is what lies there thrown away.
+ */
+async function makeDatabase(dir: string, pgDir: string, dump?: string): Promise<PGlite> {
+	const mark = join(dir, makingMark);
+	await writeFile(mark, '');
+	await syncPath(dir);
+	await rm(pgDir, { recursive: true, force: true });
+	const loadDataDir =
+		dump && existsSync(dump) ? new Blob([new Uint8Array(await readFile(dump))]) : undefined;
+	const client = await openDurable(pgDir, { loadDataDir });
+	await syncTree(pgDir);
+	await rm(mark);
+	await syncPath(dir);
+	await syncPath(join(dir, '..'));
+	return client;
+}
+
+/** A cut within seconds of a start leaves its process file empty, and nothing starts on that; the lock says that nobody else is here. */
+async function openExisting(pgDir: string): Promise<PGlite> {
+	const pid = join(pgDir, 'postmaster.pid');
+	if (existsSync(pid) && statSync(pid).size === 0) await rm(pid);
+	return openDurable(pgDir);
 }
 
 /** Applies the generated migrations and gives the typed database. */

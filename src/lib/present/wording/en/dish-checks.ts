@@ -1,4 +1,8 @@
+import type { Shown } from '../shown.ts';
+
 export const dishChecks = {
+	lineTooLong: (line: Shown, most: Shown) =>
+		`Ingredients: line ${line} is longer than ${most} characters. Is it several lines in one? Break it where the next ingredient begins.`,
 	name: 'Name',
 	nameWhatIsIt: 'Name: what is it called?',
 	servings: 'Servings',

@@ -6,6 +6,8 @@ export const probes = {
 		'No columns for time and temperature were found. Name them “time” and “temperature” in the first line, or write minutes since the start under “minutes”.',
 	badTemp: (cell: Shown) => `“${cell}” is no temperature.`,
 	badTime: (cell: Shown) => `“${cell}” is no time. Write 2026-11-28 14:05, 14:05 or minutes.`,
+	farTime: (cell: Shown) =>
+		`“${cell}” lies more than a year from this run. Is the thermometer’s clock set?`,
 	file: 'A thermometer’s file (CSV)',
 	fileHint: 'Columns time and temperature. What is there already is not added twice.',
 	readFile: 'Read it in',

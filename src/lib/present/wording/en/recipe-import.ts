@@ -13,6 +13,8 @@ export const recipeImport = {
 	clean: 'Every line was understood.',
 	unread: (dish: Shown, lines: Shown) => `${dish}: kept as text: ${lines}`,
 	noServings: (dish: Shown) => `${dish}: says no number of servings; four were taken.`,
+	tookTooLong:
+		'It took too long to read and was given up. Copy the text of the recipe alone, without the page around it, and paste that.',
 	nothing: 'Paste something, or choose a file.',
 	failed: 'The server did not take it. Try again; what was pasted is still here.',
 	guessed: (kind: Shown, state: Shown) => `${kind}, ${state}`

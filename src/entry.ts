@@ -1,0 +1,81 @@
+import { createServer, type IncomingMessage, type ServerResponse } from 'node:http';
+import { admit, configuredOrigins } from './lib/server/access/admit.ts';
+
+/**
+ * The server's own entry around the built handler: it decides which hosts and origins are answered, takes the scheme from the
+ * request's address instead of one fixed setting (laptop and phone call the same server by different names), and closes in order.
+ */
+type Handler = (request: IncomingMessage, response: ServerResponse, next: () => void) => void;
+
+/** Ours alone: overwritten on every request, so nobody outside can say it. */
+const schemeHeader = 'x-almacen-scheme';
+const closingPatienceMs = 5000;
+
+const host = process.env.ALMACEN_HOST || '127.0.0.1';
+const port = Number(process.env.ALMACEN_PORT || process.env.PORT || 4780);
+
+/** One sentence and an exit code instead of a trace: the person at the terminal set something wrong. */
+function giveUp(says: string): never {
+	console.error(says);
+	process.exit(2);
+}
+if (!Number.isInteger(port) || port < 0 || port > 65_535)
+	giveUp(`ALMACEN_PORT is "${process.env.ALMACEN_PORT}": write a number up to 65535.`);
+
+const configured = (() => {
+	try {
+		return configuredOrigins(process.env.ALMACEN_ORIGIN);
+	} catch (error) {
+		return giveUp((error as Error).message);
+	}
+})();
+
+process.env.PROTOCOL_HEADER = schemeHeader;
+// a paste of a few megabytes is refused in words by the form, not by the transport
+process.env.BODY_SIZE_LIMIT ||= '6M';
+delete process.env.ORIGIN;
+const built = new URL('../handler.js', import.meta.url).href;
+const { handler } = (await import(/* @vite-ignore */ built)) as { handler: Handler };
+
+const server = createServer((request, response) => {
+	const { headers } = request;
+	const admission = admit(
+		{
+			method: request.method ?? 'GET',
+			host: headers.host,
+			origin: headers.origin,
+			contentType: headers['content-type'],
+			localAddress: request.socket.localAddress
+		},
+		configured
+	);
+	if (admission.outcome === 'refused') return answer(response, admission.status, admission.says);
+	headers[schemeHeader] = admission.scheme;
+	handler(request, response, () => answer(response, 404, 'There is nothing here.'));
+});
+
+function answer(response: ServerResponse, status: number, says: string): void {
+	response.writeHead(status, { 'content-type': 'text/plain; charset=utf-8', connection: 'close' });
+	response.end(says);
+}
+
+server.on('error', (error: NodeJS.ErrnoException) =>
+	giveUp(
+		error.code === 'EADDRINUSE'
+			? `Something else listens on ${host}:${port}. Stop it, or choose another port (ALMACEN_PORT).`
+			: `Almacen cannot listen on ${host}:${port}: ${error.message}`
+	)
+);
+server.listen(port, host, () => console.log(`Listening on http://${host}:${port}`));
+
+/** Lets answers under way finish, then tells the application to close its database. */
+let closing = false;
+function close(reason: NodeJS.Signals): void {
+	if (closing) return;
+	closing = true;
+	server.close(() => process.emit('sveltekit:shutdown' as never, reason as never));
+	server.closeIdleConnections();
+	setTimeout(() => server.closeAllConnections(), closingPatienceMs).unref();
+}
+process.on('SIGTERM', close);
+process.on('SIGINT', close);

@@ -1,0 +1,4 @@
+/** Longest ingredient line that is read, characters; a longer one is no line of a recipe. */
+export const longestLine = 300;
+/** Most ingredient lines of one dish. */
+export const mostLines = 80;
