@@ -5,7 +5,7 @@ import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 const config = {
 	preprocess: vitePreprocess(),
 	kit: {
-		adapter: adapter({ precompress: false }),
+		adapter: adapter({ precompress: true }),
 		typescript: {
 			config: (c) => ({
 				...c,

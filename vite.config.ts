@@ -5,6 +5,12 @@ import { defineConfig } from 'vite';
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	worker: { format: 'es' },
+	build: {
+		rollupOptions: {
+			// the component library builds every component's styles at load; called pure, those nobody imports fall away
+			treeshake: { manualPureFunctions: ['tv'] }
+		}
+	},
 	server: { host: '127.0.0.1' },
 	preview: { host: '127.0.0.1' }
 });

@@ -1,17 +1,17 @@
 import { rmSync } from 'node:fs';
-import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
 import { sql } from 'drizzle-orm';
 import { openDatabase } from '../src/lib/server/db/open.ts';
 import { packs } from '../src/lib/server/db/schema/index.ts';
 import { addFreezer, listFreezers, saveHousehold } from '../src/lib/server/repos/household.ts';
 import { nextCode } from '../src/lib/server/repos/packs.ts';
+import { served } from './served.ts';
 import { writeDown } from '../src/lib/server/services/write-down.ts';
 
 const names = ['goulash', 'dal', 'tagine', 'ragù', 'plum bake', 'chard stew', 'peas', 'rye bread'];
 
 /** A freezer with so many packs, as a household's own data folder. */
-async function household(dataDir: string, count: number): Promise<void> {
+export async function household(dataDir: string, count: number): Promise<void> {
 	rmSync(dataDir, { recursive: true, force: true });
 	const { db, close } = await openDatabase({
 		dataDir,
@@ -50,23 +50,12 @@ async function household(dataDir: string, count: number): Promise<void> {
 
 /** Milliseconds as a cook sees them: list and shelf picture drawn, and a search answered. */
 async function seen(dataDir: string, port: number) {
-	const child = spawn(process.execPath, ['scripts/start.mjs'], {
-		env: {
-			...process.env,
-			ALMACEN_PORT: String(port),
-			ALMACEN_DATA: dataDir
-		}
-	});
+	const { base, stop } = await served(dataDir, port);
 	const browser = await chromium.launch({
 		executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
 		args: ['--no-sandbox', '--disable-dev-shm-usage']
 	});
 	try {
-		const base = `http://127.0.0.1:${port}`;
-		for (let i = 0; i < 100; i++) {
-			if ((await fetch(`${base}/health`).catch(() => null))?.ok) break;
-			await new Promise((resolve) => setTimeout(resolve, 100));
-		}
 		const page = await browser.newPage();
 		const list: number[] = [];
 		const search: number[] = [];
@@ -89,7 +78,7 @@ async function seen(dataDir: string, port: number) {
 		return { list: middle(list), search: middle(search) };
 	} finally {
 		await browser.close();
-		child.kill('SIGTERM');
+		stop();
 	}
 }
 

@@ -1,6 +1,7 @@
 import { benchFreezer } from './freezer.ts';
 import { benchLabels } from './labels.ts';
 import { benchMenu } from './menu.ts';
+import { benchScreens } from './screens.ts';
 import { benchSchedule } from './schedule.ts';
 
 import { benchAnswers, benchCellStep, benchErrorAgainstCost, benchGrowth } from './core.ts';
@@ -14,7 +15,8 @@ const parts: Record<string, () => void | Promise<void>> = {
 	menu: benchMenu,
 	schedule: benchSchedule,
 	labels: benchLabels,
-	freezer: benchFreezer
+	freezer: benchFreezer,
+	screens: benchScreens
 };
 const only = process.argv[2];
 for (const [name, run] of Object.entries(parts)) if (!only || only === name) await run();

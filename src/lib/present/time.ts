@@ -64,10 +64,20 @@ export function dayText(day: string, habit: Habit): string {
 	}
 }
 
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+/** Making one takes far longer than using it: they are kept. */
+function dateFormat(locale: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+	const key = `${locale} ${JSON.stringify(options)}`;
+	const known = formats.get(key) ?? new Intl.DateTimeFormat(locale, options);
+	formats.set(key, known);
+	return known;
+}
+
 /** An instant's clock time in the household's zone: 18:30 or 6:30 pm; with the weekday when it is not the same day as `nowMs`. */
 export function instantText(ms: number, habit: Habit, nowMs?: number): string {
 	const part = (options: Intl.DateTimeFormatOptions) =>
-		new Intl.DateTimeFormat('en-GB', { timeZone: habit.timeZone, ...options }).format(ms);
+		dateFormat('en-GB', { timeZone: habit.timeZone, ...options }).format(ms);
 	const clock =
 		habit.clock === '24'
 			? part({ hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
@@ -86,7 +96,7 @@ export function timeOfDayText(clock24: string, habit: Habit): string {
 
 /** The day of an instant in the household's zone, YYYY-MM-DD. */
 export function dayIn(ms: number, timeZone: string): string {
-	return new Intl.DateTimeFormat('en-CA', {
+	return dateFormat('en-CA', {
 		timeZone,
 		year: 'numeric',
 		month: '2-digit',

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
 	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
+	import { twoStageRule } from '$lib/core/safety/two-stage-rule';
 	import type { SafetyLimits } from '$lib/core/safety/limits';
 	import { coolingRuleText, coolingSentence } from '$lib/present/cooling-words';
 	import { durationText } from '$lib/present/time';
@@ -58,11 +59,17 @@
 			{ name: w.coolingPlate.lid, value: run.input.lid ? 'on' : 'off' },
 			{ name: w.coolingPlate.stirred, value: run.input.stirred ? 'yes' : 'no' },
 			{
-				name: w.coolingPlate.passedAfter(tempText(57, habit)),
+				name: w.coolingPlate.passedAfter(tempText(twoStageRule.startC, habit)),
 				value: durationText(view.clockStartMin)
 			},
-			{ name: w.coolingPlate.thenAtAfter(tempText(21, habit)), value: gate(view.to21Min) },
-			{ name: w.coolingPlate.andAtAfter(tempText(5, habit)), value: gate(view.to5Min) }
+			{
+				name: w.coolingPlate.thenAtAfter(tempText(twoStageRule.firstGateC, habit)),
+				value: gate(view.to21Min)
+			},
+			{
+				name: w.coolingPlate.andAtAfter(tempText(twoStageRule.secondGateC, habit)),
+				value: gate(view.to5Min)
+			}
 		],
 		sources: ['food-code-2022' as const, 'appliance-model' as const, 'choi-okos-1986' as const]
 	});

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
 	import { untrack } from 'svelte';
-	import { gateDecision, type GateDecision } from '$lib/core/cooling/gate-decision';
+	import { coolingStanding, type CoolingGlance } from '$lib/core/cooling/cooling-glance';
+	import { decisionAt, type GateDecision } from '$lib/core/cooling/gate-decision';
 	import { alarm } from './alarm.svelte';
-	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
 	import type { SafetyLimits } from '$lib/core/safety/limits';
 	import type { PullTimes } from '$lib/core/freezer/pull';
 	import { clockText, instantText } from '$lib/present/time';
@@ -17,12 +17,15 @@
 		habit,
 		limits
 	}: {
-		clocks: (CoolingFacts & {
+		clocks: {
 			id: number;
 			name: string;
 			place: keyof typeof placeWords;
+			startedAtMs: number;
+			endedAtMs: number | null;
 			reheatOfId: number | null;
-		})[];
+			glance: CoolingGlance;
+		}[];
 		thawing: readonly (PullTimes & { code: string; name: string })[];
 		habit: Habit;
 		limits: SafetyLimits;
@@ -45,9 +48,9 @@
 	const shown = $derived(
 		clocks
 			.map((run) => {
-				const view = coolingView(run, clock.ms, limits);
+				const view = coolingStanding(run.glance, run, clock.ms, limits);
 				const left = view.next ? view.next.dueAtMs - clock.ms : null;
-				const { code } = gateDecision(run, clock.ms, limits, view);
+				const { code } = decisionAt(view, run, clock.ms, limits);
 				const act = acts[code];
 				return { run, view, left, act, wants: view.verdict !== 'pass' || act !== null };
 			})

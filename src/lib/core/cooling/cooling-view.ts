@@ -1,12 +1,13 @@
 import { plausibleReadings } from './plausible-readings.ts';
 import {
-	gateTimes,
-	tempAtMin,
-	throughReadings,
-	type TimedTemperature
-} from './through-readings.ts';
+	coolingStanding,
+	fewPoints,
+	type CoolingGlance,
+	type CoolingStanding
+} from './cooling-glance.ts';
+import { gateTimes, throughReadings, type TimedTemperature } from './through-readings.ts';
 import { adoptedLimits, type SafetyLimits } from '../safety/limits.ts';
-import { missedGate, ruleGates } from '../safety/two-stage-rule.ts';
+import type { CoolingRule } from '../safety/two-stage-rule.ts';
 
 /** A run as the screens need it; times in epoch ms. */
 export interface CoolingFacts {
@@ -19,13 +20,13 @@ export interface CoolingFacts {
 		warmestC: number[];
 		slowMinutes: number[];
 		slowWarmestC: number[];
-		rule: 'two-stage' | 'four-hours';
+		rule: CoolingRule;
 	};
 	/** `hand`: read and typed by somebody; otherwise by a thermometer, which may have slipped out */
 	readings: { atMs: number; tempC: number; source?: 'hand' | 'file' | 'probe' }[];
 }
 
-export interface CoolingView {
+export interface CoolingView extends CoolingStanding {
 	/** measured, then forecast */
 	curve: TimedTemperature[];
 	slow: TimedTemperature[];
@@ -34,15 +35,6 @@ export interface CoolingView {
 	doubtful: TimedTemperature[];
 	/** how much slower than forecast it cools */
 	stretch: number;
-	verdict: 'pass' | 'at-risk' | 'fail';
-	failed: null | 'to21' | 'to5';
-	clockStartMin: number;
-	/** minutes on the rule's clock at which the gates are passed, null: not within the forecast */
-	to21Min: number | null;
-	to5Min: number | null;
-	nowC: number;
-	/** the next gate not yet passed, and when its time is up */
-	next: { gateC: number; dueAtMs: number } | null;
 }
 
 const points = (minutes: readonly number[], temps: readonly number[]): TimedTemperature[] =>
@@ -90,34 +82,28 @@ function knownFit(run: CoolingFacts): Fit {
 	return fit;
 }
 
+/** What is kept beside a run and renewed by its readings, for the clocks on every screen. */
+export function glanceOf(run: CoolingFacts): CoolingGlance {
+	const { curve, slow, readings } = knownFit(run);
+	const { clockStartMin, to21Min, to5Min } = gateTimes(curve);
+	const unfavourable = gateTimes(slow);
+	return {
+		rule: run.forecast.rule,
+		clockStartMin,
+		likely: { to21Min, to5Min },
+		slow: { to21Min: unfavourable.to21Min, to5Min: unfavourable.to5Min },
+		falls: fewPoints(curve),
+		lastReading: readings.at(-1) ?? null
+	};
+}
+
 /** What a cooling run looks like at a moment: forecast through the readings, gates, verdict, next limit. */
 export function coolingView(
 	run: CoolingFacts,
 	nowMs: number,
-	safety: SafetyLimits = adoptedLimits
+	limits: SafetyLimits = adoptedLimits
 ): CoolingView {
 	const fit = knownFit(run);
-	const gates = gateTimes(fit.curve);
-	const { rule } = run.forecast;
-	const likely = missedGate({ rule, ...gates, limits: safety });
-	const unfavourable = missedGate({ rule, ...gateTimes(fit.slow), limits: safety });
-	const atMin = ((run.endedAtMs ?? nowMs) - run.startedAtMs) / 60_000;
-	const passedMin = { to21: gates.to21Min, to5: gates.to5Min };
-	const open = ruleGates(rule, safety).find(({ gate }) => {
-		const min = passedMin[gate];
-		return min === null || gates.clockStartMin + min > atMin;
-	});
-	return {
-		...fit,
-		verdict: likely ? 'fail' : unfavourable ? 'at-risk' : 'pass',
-		failed: likely ?? unfavourable,
-		...gates,
-		nowC: tempAtMin(fit.curve, atMin),
-		next: open
-			? {
-					gateC: open.gateC,
-					dueAtMs: run.startedAtMs + (gates.clockStartMin + open.limitMin) * 60_000
-				}
-			: null
-	};
+	const glance = { ...glanceOf(run), falls: fit.curve };
+	return { ...fit, ...coolingStanding(glance, run, nowMs, limits) };
 }

@@ -2,6 +2,8 @@ import type { FoodSpec } from '../foods/food-spec.ts';
 import { foodProperties } from '../foods/food-properties.ts';
 import type { Shape } from '../heat/shape.ts';
 import { refrigeratorSpare } from '../tables/day-work.ts';
+import { judgeCooling } from '../safety/judge-cooling.ts';
+import type { SafetyLimits } from '../safety/limits.ts';
 import { twoStageRule } from '../safety/two-stage-rule.ts';
 import { predictCooling, type CoolingInput, type CoolingResult } from './predict-cooling.ts';
 import { passedAtMin } from './through-readings.ts';
@@ -52,6 +54,8 @@ export interface CoolingWaysInput {
 	roomC?: number;
 	refrigeratorC?: number;
 	names?: readonly CoolingWayName[];
+	/** as the household has tightened them */
+	limits?: SafetyLimits;
 }
 
 /**
@@ -180,7 +184,7 @@ function oneWay(name: CoolingWayName, input: CoolingWaysInput): CoolingWay {
 		vessels,
 		input: asked,
 		result,
-		verdict: result.verdict,
+		verdict: judgeCooling({ likely: result, slow: result.slow }, result.rule, input.limits).verdict,
 		coldMin: result.to5Min === null ? null : result.clockStartMin + result.to5Min,
 		slow: fromNow(result.slow),
 		iceKg: result.iceNeededKg === null ? null : result.iceNeededKg * vessels,

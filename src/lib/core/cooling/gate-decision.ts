@@ -1,6 +1,7 @@
 import { adoptedLimits, type SafetyLimits } from '../safety/limits.ts';
 import { ruleGates, twoStageRule } from '../safety/two-stage-rule.ts';
-import { coolingView, type CoolingFacts, type CoolingView } from './cooling-view.ts';
+import type { CoolingStanding } from './cooling-glance.ts';
+import { coolingView, type CoolingFacts } from './cooling-view.ts';
 
 /** What is to be done with a run at a moment. */
 export type GateDecision =
@@ -26,25 +27,34 @@ const recentMin = 15;
 export function gateDecision(
 	run: CoolingFacts,
 	nowMs: number,
-	limits: SafetyLimits = adoptedLimits,
-	view: CoolingView = coolingView(run, nowMs, limits)
+	limits: SafetyLimits = adoptedLimits
 ): GateDecision {
-	const { rule } = run.forecast;
-	const lastRead = view.readings.at(-1);
+	return decisionAt(coolingView(run, nowMs, limits), run, nowMs, limits);
+}
+
+/** The same from how a run stands, where the whole of it is not at hand. */
+export function decisionAt(
+	standing: CoolingStanding,
+	run: { startedAtMs: number; reheatOfId?: number | null },
+	nowMs: number,
+	limits: SafetyLimits = adoptedLimits
+): GateDecision {
+	const { rule, lastReading } = standing;
 	const missed =
-		view.verdict === 'fail'
-			? ruleGates(rule, limits).find(({ gate }) => gate === view.failed)
+		standing.verdict === 'fail'
+			? ruleGates(rule, limits).find(({ gate }) => gate === standing.failed)
 			: undefined;
 	if (!missed) {
 		const { secondGateC } = twoStageRule;
-		if (view.nowC > secondGateC) return { code: 'on-the-way' };
-		return { code: 'cold', measured: (lastRead?.tempC ?? Infinity) <= secondGateC };
+		if (standing.nowC > secondGateC) return { code: 'on-the-way' };
+		return { code: 'cold', measured: (lastReading?.tempC ?? Infinity) <= secondGateC };
 	}
 	const { gate, gateC, limitMin } = missed;
 	const atMin = (nowMs - run.startedAtMs) / 60_000;
-	const dueMin = view.clockStartMin + limitMin;
+	const dueMin = standing.clockStartMin + limitMin;
 	if (atMin < dueMin) return { code: 'help-it', gateC, leftMin: dueMin - atMin };
-	if ((lastRead?.minute ?? -Infinity) < dueMin - recentMin) return { code: 'measure-now', gateC };
+	if ((lastReading?.minute ?? -Infinity) < dueMin - recentMin)
+		return { code: 'measure-now', gateC };
 	if (gate === 'to5')
 		return { code: 'discard', why: rule === 'four-hours' ? 'four-hours' : 'six-hours' };
 	if (run.reheatOfId != null) return { code: 'discard', why: 'reheated-before' };

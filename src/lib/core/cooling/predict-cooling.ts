@@ -8,12 +8,8 @@ import {
 } from '../heat/simulate-in-surroundings.ts';
 import { thickened, volumeM3, type Shape } from '../heat/shape.ts';
 import { thermalTable, type ThermalTable } from '../heat/thermal-table.ts';
-import {
-	coolingRuleFor,
-	missedGate,
-	twoStageRule,
-	type CoolingRule
-} from '../safety/two-stage-rule.ts';
+import { judgeCooling } from '../safety/judge-cooling.ts';
+import { coolingRuleFor, twoStageRule, type CoolingRule } from '../safety/two-stage-rule.ts';
 import { latentIceJPerKg } from '../tables/choi-okos.ts';
 import { places, type PlaceName } from '../tables/places.ts';
 
@@ -80,8 +76,6 @@ export function predictCooling(input: CoolingInput): CoolingResult {
 		null,
 		{ h01: jointShare, thickness01: 1 + 0.1 * jointShare, warmer01: jointShare }
 	);
-	const failed = missedGate({ rule, ...likely });
-	const slowFailed = missedGate({ rule, ...slow });
 	const onIce = input.places.some((p) => p.place === 'ice-bath');
 	return {
 		minutes: likely.minutes,
@@ -89,8 +83,7 @@ export function predictCooling(input: CoolingInput): CoolingResult {
 		to21Min: likely.to21Min,
 		to5Min: likely.to5Min,
 		rule,
-		verdict: failed ? 'fail' : slowFailed ? 'at-risk' : 'pass',
-		failed: failed ?? slowFailed,
+		...judgeCooling({ likely, slow }, rule),
 		iceNeededKg: onIce ? heatToRemoveJ(input, table) / latentIceJPerKg : null,
 		clockStartMin: likely.clockStartMin,
 		slow: {
@@ -163,7 +156,11 @@ function coolingRun(
 		stirred: input.stirred,
 		table: table ?? undefined,
 		fineness: spread.h01 === 1 ? 'normal' : 'coarse',
-		crossings: [falling(57), falling(21), falling(5)],
+		crossings: [
+			falling(twoStageRule.startC),
+			falling(twoStageRule.firstGateC),
+			falling(twoStageRule.secondGateC)
+		],
 		stopWhenAllCrossed: true
 	});
 	const clockStartMin = run.crossedMin[0] ?? dayMin;

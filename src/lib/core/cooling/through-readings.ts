@@ -1,3 +1,4 @@
+import type { GateTimes } from '../safety/judge-cooling.ts';
 import { twoStageRule } from '../safety/two-stage-rule.ts';
 
 export interface TimedTemperature {
@@ -146,16 +147,14 @@ export function medianAround(sorted: readonly TimedTemperature[], i: number, rea
 	return near[near.length >> 1];
 }
 
-export interface GateTimes {
+/** Gate times with the start of the clock they are counted from. */
+export interface ClockedGateTimes extends GateTimes {
 	/** minutes after the start at which the rule's clock began */
 	clockStartMin: number;
-	/** minutes on the rule's clock */
-	to21Min: number | null;
-	to5Min: number | null;
 }
 
 /** When a curve starts the clock of its rule and passes the gates. */
-export function gateTimes(curve: readonly TimedTemperature[]): GateTimes {
+export function gateTimes(curve: readonly TimedTemperature[]): ClockedGateTimes {
 	const clockStartMin = passedAtMin(curve, twoStageRule.startC) ?? curve.at(-1)?.minute ?? 0;
 	const since = (tempC: number) => {
 		const at = passedAtMin(curve, tempC);

@@ -1,4 +1,4 @@
-import { asc, getTableName, sql } from 'drizzle-orm';
+import { asc, getTableColumns, getTableName, sql } from 'drizzle-orm';
 import type { Backup, BackupTables } from '../../formats/backup.ts';
 import { backupVersion } from '../../formats/backup.ts';
 import type { Db } from '../db/open.ts';
@@ -53,6 +53,12 @@ const inOrder = {
 	dishVersions
 } as const;
 const names = Object.keys(inOrder) as (keyof typeof inOrder)[];
+/** A table's columns but those that are computed from the others. */
+function kept(name: keyof typeof inOrder) {
+	if (name !== 'coolingRuns') return getTableColumns(inOrder[name]);
+	const { glance: _computed, ...columns } = getTableColumns(coolingRuns);
+	return columns;
+}
 /** Rows written at once, under PostgreSQL's limit of parameters. */
 const chunk = 500;
 
@@ -66,7 +72,7 @@ export async function exportAll(db: Db, nowMs: number): Promise<Backup> {
 	return db.transaction(async (tx) => {
 		const tables: Record<string, unknown> = {};
 		for (const name of names)
-			tables[name] = await tx.select().from(inOrder[name]).orderBy(asc(inOrder[name].id));
+			tables[name] = await tx.select(kept(name)).from(inOrder[name]).orderBy(asc(inOrder[name].id));
 		const answer = (await tx.execute(
 			sql`select last_value, is_called from pack_serial`
 		)) as unknown as { rows: SequenceRow[] };

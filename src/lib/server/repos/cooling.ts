@@ -1,8 +1,12 @@
-import { and, asc, desc, eq, inArray, isNull } from 'drizzle-orm';
+import { and, asc, desc, eq, getTableColumns, inArray, isNull } from 'drizzle-orm';
+import type { CoolingGlance } from '../../core/cooling/cooling-glance.ts';
+import { glanceOf } from '../../core/cooling/cooling-view.ts';
 import type { Db } from '../db/open.ts';
 import { coolingReadings, coolingRuns } from '../db/schema/index.ts';
 
-export type CoolingRunRow = typeof coolingRuns.$inferSelect;
+const { glance: _glance, ...runColumns } = getTableColumns(coolingRuns);
+/** A run without what is kept of it for the clocks. */
+export type CoolingRunRow = Omit<typeof coolingRuns.$inferSelect, 'glance'>;
 export type CoolingReadingRow = typeof coolingReadings.$inferSelect;
 export interface CoolingRun extends CoolingRunRow {
 	readings: CoolingReadingRow[];
@@ -28,16 +32,44 @@ async function withReadings(db: Db, runs: CoolingRunRow[]): Promise<CoolingRun[]
 
 export async function runningCoolings(db: Db): Promise<CoolingRun[]> {
 	const runs = await db
-		.select()
+		.select(runColumns)
 		.from(coolingRuns)
 		.where(isNull(coolingRuns.endedAtMs))
 		.orderBy(asc(coolingRuns.startedAtMs));
 	return withReadings(db, runs);
 }
 
+/** A run as the strip of clocks shows it. */
+export type CoolingClock = Pick<
+	CoolingRunRow,
+	'id' | 'name' | 'place' | 'startedAtMs' | 'endedAtMs' | 'reheatOfId'
+> & { glance: CoolingGlance };
+
+/** What runs, for the clocks on every screen: neither forecasts nor readings are read, only what was kept of them. */
+export async function runningClocks(db: Db): Promise<CoolingClock[]> {
+	const { id, name, place, startedAtMs, endedAtMs, reheatOfId, glance } = coolingRuns;
+	const rows = await db
+		.select({ id, name, place, startedAtMs, endedAtMs, reheatOfId, glance })
+		.from(coolingRuns)
+		.where(isNull(endedAtMs))
+		.orderBy(asc(startedAtMs));
+	return Promise.all(
+		rows.map(async (row) => ({ ...row, glance: row.glance ?? (await renewGlance(db, row.id)) }))
+	);
+}
+
+/** Computes anew what the clocks show of a run, after its readings changed. */
+async function renewGlance(db: Db, runId: number): Promise<CoolingGlance> {
+	const run = await getCooling(db, runId);
+	if (!run) throw new Error(`there is no cooling run ${runId}`);
+	const glance = glanceOf(run);
+	await db.update(coolingRuns).set({ glance }).where(eq(coolingRuns.id, runId));
+	return glance;
+}
+
 export async function endedCoolings(db: Db, most: number): Promise<CoolingRun[]> {
 	const runs = await db
-		.select()
+		.select(runColumns)
 		.from(coolingRuns)
 		.orderBy(desc(coolingRuns.endedAtMs))
 		.limit(most + 20);
@@ -45,7 +77,7 @@ export async function endedCoolings(db: Db, most: number): Promise<CoolingRun[]>
 }
 
 export async function getCooling(db: Db, id: number): Promise<CoolingRun | null> {
-	const runs = await db.select().from(coolingRuns).where(eq(coolingRuns.id, id));
+	const runs = await db.select(runColumns).from(coolingRuns).where(eq(coolingRuns.id, id));
 	return (await withReadings(db, runs))[0] ?? null;
 }
 
@@ -54,12 +86,22 @@ export async function addCooling(db: Db, values: typeof coolingRuns.$inferInsert
 	return run.id;
 }
 
+/** Adds a reading taken by hand; null when there is no such run. */
 export async function addReading(
 	db: Db,
 	values: { runId: number; atMs: number; tempC: number }
-): Promise<number> {
-	const [reading] = await db.insert(coolingReadings).values(values).returning();
-	return reading.id;
+): Promise<number | null> {
+	return db.transaction(async (tx) => {
+		const [run] = await tx
+			.select({ id: coolingRuns.id })
+			.from(coolingRuns)
+			.where(eq(coolingRuns.id, values.runId))
+			.for('update');
+		if (!run) return null;
+		const [reading] = await tx.insert(coolingReadings).values(values).returning();
+		await renewGlance(tx, values.runId);
+		return reading.id;
+	});
 }
 
 /** Adds what a thermometer read, each moment once; how many were new. Those taken out of the record do not come back. */
@@ -77,10 +119,11 @@ export async function addReadings(
 			.where(eq(coolingReadings.runId, runId));
 		const seen = new Set(known.map(({ atMs }) => atMs));
 		const fresh = readings.filter(({ atMs }) => !seen.has(atMs) && seen.add(atMs));
-		if (fresh.length > 0)
-			await tx
-				.insert(coolingReadings)
-				.values(fresh.map(({ atMs, tempC }) => ({ runId, atMs, tempC, source })));
+		if (fresh.length === 0) return 0;
+		await tx
+			.insert(coolingReadings)
+			.values(fresh.map(({ atMs, tempC }) => ({ runId, atMs, tempC, source })));
+		await renewGlance(tx, runId);
 		return fresh.length;
 	});
 }
@@ -96,7 +139,12 @@ export async function setCooling(
 
 /** Takes a reading out of the record, or puts it back. */
 export async function setReadingRemoved(db: Db, id: number, removed: boolean): Promise<void> {
-	await db.update(coolingReadings).set({ removed }).where(eq(coolingReadings.id, id));
+	const [reading] = await db
+		.update(coolingReadings)
+		.set({ removed })
+		.where(eq(coolingReadings.id, id))
+		.returning({ runId: coolingReadings.runId });
+	if (reading) await renewGlance(db, reading.runId);
 }
 
 /** Ends a run, or takes that back. */
@@ -112,7 +160,7 @@ export async function getReading(db: Db, id: number): Promise<CoolingReadingRow 
 /** Runs that belong to a packing day, the latest last. */
 export async function coolingsOfDay(db: Db, dayId: number): Promise<CoolingRunRow[]> {
 	return db
-		.select()
+		.select(runColumns)
 		.from(coolingRuns)
 		.where(eq(coolingRuns.dayId, dayId))
 		.orderBy(asc(coolingRuns.startedAtMs), asc(coolingRuns.id));

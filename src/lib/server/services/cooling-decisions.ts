@@ -29,13 +29,14 @@ function vesselOfRun({ input: { shape } }: CoolingRun) {
 }
 
 /** The ways to cool a run's food, asked from a temperature on. */
-const waysQuestion = (run: CoolingRun, startC: number) => ({
+const waysQuestion = (run: CoolingRun, startC: number, limits: SafetyLimits) => ({
 	food: run.input.food,
 	vessel: vesselOfRun(run),
 	litres: run.volumeL,
 	startC,
 	roomC: run.input.roomC,
-	refrigeratorC: run.input.refrigeratorC
+	refrigeratorC: run.input.refrigeratorC,
+	limits
 });
 
 /** What can still be done: every way from the temperature now, and of them those that still pass, the least work first. */
@@ -47,7 +48,7 @@ export async function coolingHelps(
 ): Promise<CoolingWay[]> {
 	const view = coolingView(run, nowMs, limits);
 	const sinceMin = (nowMs - run.startedAtMs) / 60_000 - view.clockStartMin;
-	const { ways } = await compute('cooling-ways', waysQuestion(run, Math.max(6, view.nowC)));
+	const { ways } = await compute('cooling-ways', waysQuestion(run, Math.max(6, view.nowC), limits));
 	const leftMin = Object.fromEntries(
 		ruleGates(run.forecast.rule, limits).map(({ gate, limitMin }) => [gate, limitMin - sinceMin])
 	);
@@ -80,7 +81,7 @@ export async function coolAgain(
 	how: { way: CoolingWayName; nowMs: number; limits: SafetyLimits }
 ): Promise<number> {
 	const way = await compute('cooling-choice', {
-		...waysQuestion(run, twoStageRule.reheatC),
+		...waysQuestion(run, twoStageRule.reheatC, how.limits),
 		names: [how.way]
 	});
 	await setCooling(db, run.id, {

@@ -1,4 +1,5 @@
 import { coolingWayNames, type CoolingWay } from '../../core/cooling/cooling-ways.ts';
+import { limitsFrom } from '../../core/safety/limits.ts';
 import { airPressureKPa } from '../../core/water/air-pressure.ts';
 import { boilingC } from '../../core/water/saturation.ts';
 import type { ChosenCooling, DayRun } from '../../core/schedule/day-run.ts';
@@ -58,7 +59,8 @@ export function coolingQuestion(planned: PlannedDish, house: Household) {
 			litres: litres / pots,
 			startC: Math.floor(boilingC(airPressureKPa(house.altitudeM))) - 2,
 			roomC: house.roomC,
-			refrigeratorC: house.refrigeratorC
+			refrigeratorC: house.refrigeratorC,
+			limits: limitsFrom(house.limits)
 		}
 	};
 }

@@ -10,6 +10,7 @@ import {
 	getCooling,
 	runningCoolings,
 	setCoolingEnd,
+	runningClocks,
 	setReadingRemoved
 } from '../repos/cooling.ts';
 import { getDish } from '../repos/dishes.ts';
@@ -268,7 +269,12 @@ describe('from the dish to the freezer, on a real database', () => {
 		);
 		assert.ok(started.ok);
 		const id = await addReading(db, { runId: started.id, atMs: nowMs + 60_000, tempC: 90 });
+		assert.ok(id !== null);
+		assert.equal(await addReading(db, { runId: 9999, atMs: nowMs, tempC: 90 }), null);
+		const clock = () => runningClocks(db).then((all) => all.find((one) => one.id === started.id));
+		assert.equal((await clock())?.glance.lastReading?.tempC, 90);
 		await setReadingRemoved(db, id, true);
+		assert.equal((await clock())?.glance.lastReading, null);
 		assert.equal((await getCooling(db, started.id))?.readings.length, 0);
 		await setReadingRemoved(db, id, false);
 		const run = await getCooling(db, started.id);

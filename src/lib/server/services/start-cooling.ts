@@ -12,6 +12,7 @@ import {
 	type CoolingWay,
 	type CoolingWayName
 } from '../../core/cooling/cooling-ways.ts';
+import { limitsFrom } from '../../core/safety/limits.ts';
 import { thicknessM, volumeM3 } from '../../core/heat/shape.ts';
 import type { Compute } from '../core-worker.ts';
 import type { CoolingForecast, coolingRuns } from '../db/schema/index.ts';
@@ -127,7 +128,8 @@ async function waysQuestion(db: Db, request: CoolingRequest) {
 			litres: vessel.volumeL,
 			startC: request.startC,
 			roomC: house.roomC,
-			refrigeratorC: house.refrigeratorC
+			refrigeratorC: house.refrigeratorC,
+			limits: limitsFrom(house.limits)
 		}
 	};
 }
@@ -188,13 +190,13 @@ const vesselOf: Readonly<
 
 /** The forecast as it is kept: plain numbers, with what the rule makes of them. */
 export function forecastFrom(result: CoolingResult): CoolingForecast {
-	const tenths = (series: ArrayLike<number>) =>
+	const hundredths = (series: ArrayLike<number>) =>
 		Array.from(series, (value) => Math.round(value * 100) / 100);
 	return {
-		minutes: tenths(result.minutes),
-		warmestC: tenths(result.warmestC),
-		slowMinutes: tenths(result.slow.minutes),
-		slowWarmestC: tenths(result.slow.warmestC),
+		minutes: hundredths(result.minutes),
+		warmestC: hundredths(result.warmestC),
+		slowMinutes: hundredths(result.slow.minutes),
+		slowWarmestC: hundredths(result.slow.warmestC),
 		clockStartMin: result.clockStartMin,
 		to21Min: result.to21Min,
 		to5Min: result.to5Min,

@@ -1,14 +1,14 @@
 import type { Chart as ChartType, Plugin } from 'chart.js';
 import type { CoolingView } from '$lib/core/cooling/cooling-view';
 import type { SafetyLimits } from '$lib/core/safety/limits';
-import { twoStageRule } from '$lib/core/safety/two-stage-rule';
+import { ruleGates, twoStageRule, type CoolingRule } from '$lib/core/safety/two-stage-rule';
 import { colour, pale } from './palette';
 import { tempNumber, type Habit } from '$lib/present/units';
 
 export interface CoolingChartInput {
 	view: CoolingView;
 	nowMin: number;
-	rule: 'two-stage' | 'four-hours';
+	rule: CoolingRule;
 	habit: Habit;
 	limits: SafetyLimits;
 }
@@ -19,23 +19,12 @@ function gates(input: () => CoolingChartInput): Plugin<'line'> {
 		id: 'gates',
 		afterDatasetsDraw(chart) {
 			const { ctx, chartArea, scales } = chart;
-			const posts =
-				input().rule === 'two-stage'
-					? [
-							{ hours: input().limits.firstGateMin / 60, tempC: twoStageRule.firstGateC },
-							{ hours: input().limits.secondGateMin / 60, tempC: twoStageRule.secondGateC }
-						]
-					: [
-							{
-								hours: Math.min(twoStageRule.coolStartMin, input().limits.secondGateMin) / 60,
-								tempC: twoStageRule.secondGateC
-							}
-						];
+			const posts = ruleGates(input().rule, input().limits);
 			ctx.save();
 			ctx.lineCap = 'round';
 			for (const post of posts) {
-				const x = scales.x.getPixelForValue(post.hours);
-				const y = scales.y.getPixelForValue(post.tempC);
+				const x = scales.x.getPixelForValue(post.limitMin / 60);
+				const y = scales.y.getPixelForValue(post.gateC);
 				const line = (from: number, to: number, name: string) => {
 					ctx.strokeStyle = colour(name);
 					ctx.lineWidth = 4;
@@ -173,7 +162,12 @@ export async function coolingChart(canvas: HTMLCanvasElement, read: () => Coolin
 					grid: { color: colour('hair'), drawTicks: false },
 					border: { display: false },
 					afterBuildTicks: (scale) => {
-						scale.ticks = [5, 21, 57, 95].map((value) => ({ value }));
+						scale.ticks = [
+							twoStageRule.secondGateC,
+							twoStageRule.firstGateC,
+							twoStageRule.startC,
+							95
+						].map((value) => ({ value }));
 					},
 					ticks: {
 						...axis(),

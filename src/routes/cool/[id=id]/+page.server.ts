@@ -61,6 +61,7 @@ export const actions: Actions = {
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
 		const runId = Number(params.id);
 		const id = await addReading(locals.db, { runId, atMs: nowMs(), tempC: form.value.tempC });
+		if (id === null) error(404);
 		return { added: id };
 	},
 	file: async ({ request, locals, params }) => {

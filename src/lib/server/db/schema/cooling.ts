@@ -9,6 +9,7 @@ import {
 	pgTable,
 	text
 } from 'drizzle-orm/pg-core';
+import type { CoolingGlance } from '../../../core/cooling/cooling-glance.ts';
 import type { CoolingInput } from '../../../core/index.ts';
 import { dishes } from './dishes.ts';
 import { packingDays } from './menu.ts';
@@ -55,6 +56,8 @@ export const coolingRuns = pgTable(
 		probe: text(),
 		/** the run whose food was reheated for this one */
 		reheatOfId: integer(),
+		/** what its readings make of it, for the clocks on every screen; null: to be computed anew */
+		glance: jsonb().$type<CoolingGlance>(),
 		/** what was decided at a limit, and when */
 		decisions: jsonb().$type<CoolingDecision[]>().notNull().default([])
 	},

@@ -1,0 +1,1 @@
+ALTER TABLE "cooling_runs" ADD COLUMN "glance" jsonb;
