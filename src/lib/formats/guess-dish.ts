@@ -1,3 +1,4 @@
+import { isRawMeatClass } from '../core/foods/raw-animal.ts';
 import { itemByName } from '../core/foods/item-catalogue.ts';
 import type { DishKind } from '../core/index.ts';
 import type { OwnFacts } from './recipe-draft.ts';
@@ -31,7 +32,7 @@ export function guessKind(input: {
 	if (/\b(soup|dal|dhal|chowder|broth)\b/i.test(name)) return 'pulse-soup';
 	const items = lines.flatMap((line) => (line.itemName ? [itemByName(line.itemName)] : []));
 	const has = (names: ReadonlySet<string>) => items.some((item) => item && names.has(item.name));
-	const animal = items.some((item) => item && /^raw-(meat|poultry)/.test(item.hygiene));
+	const animal = items.some((item) => item && isRawMeatClass(item.hygiene));
 	if (/\b(roast|pulled|pot roast|braised shoulder)\b/i.test(name) && has(tough)) return 'tough-cut';
 	if (animal) {
 		const poultry = items.some(

@@ -2,9 +2,9 @@ import { parseIngredient } from 'parse-ingredient';
 import { findItem, itemByName, type Item } from '../core/foods/item-catalogue.ts';
 import type { LineCorrection, LineForm } from '../core/foods/line-correction.ts';
 import { longestLine } from '../core/foods/recipe-limits.ts';
-import { lineMassKg } from '../core/foods/line-mass.ts';
+import { lineKg, lineMassKg } from '../core/foods/line-mass.ts';
 import type { Stage } from '../core/foods/dish-facts.ts';
-import { measures, type MeasureName } from '../core/units/measures.ts';
+import type { MeasureName } from '../core/units/measures.ts';
 
 /** An ingredient line as understood. The text is kept as typed, whatever was understood of it. */
 export interface ParsedLine {
@@ -208,17 +208,8 @@ export function parseIngredientLines(pasted: string): ParsedLine[] {
 		.map(parseIngredientLine);
 }
 
-/** Kilograms of a parsed line; a range counts with its middle. */
-export function parsedLineKg(
-	line: Pick<ParsedLine, 'quantity' | 'quantityTo' | 'unit' | 'itemName'>
-): number | null {
-	const quantity =
-		line.quantity !== null && line.quantityTo !== null
-			? (line.quantity + line.quantityTo) / 2
-			: line.quantity;
-	const unit = line.unit && line.unit in measures ? line.unit : null;
-	return lineMassKg({ quantity, unit, item: line.itemName ? findItem(line.itemName) : null });
-}
+/** Kilograms of a parsed line. */
+export const parsedLineKg = lineKg;
 
 /** A line with its corrections; its weight is known or not by the item it is now. */
 export function correctedLine(

@@ -1,6 +1,6 @@
 import { w } from '../present/wording/index.ts';
 import type { CookCard } from '../core/table/cook-card.ts';
-import type { Nutrition } from '../core/foods/nutrition.ts';
+import { roundedNutrition, type Nutrition } from '../core/foods/nutrition.ts';
 import type { CookOption } from '../core/cooking/convert-cook.ts';
 import { dayText, rangeText } from '../present/time.ts';
 import { lengthText, massText, tempText, type Habit } from '../present/units.ts';
@@ -84,13 +84,7 @@ export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 			.filter(Boolean)
 			.join(' · '),
 		nutrition: pack.nutrition
-			? w.labelContent.nutrition(
-					Math.round(pack.nutrition.energyKj / 10) * 10,
-					Math.round(pack.nutrition.energyKcal / 5) * 5,
-					Math.round(pack.nutrition.proteinG),
-					Math.round(pack.nutrition.fatG),
-					Math.round(pack.nutrition.carbohydrateG)
-				)
+			? nutritionText(roundedNutrition(pack.nutrition))
 			: '',
 		code: pack.code,
 		cookHead: ['', 'thawed', w.labelContent.fromFrozen],
@@ -101,6 +95,9 @@ export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 		caution: w.labelContent.doneAtInThe(tempText(pack.coreC, habit))
 	};
 }
+
+const nutritionText = (n: Nutrition) =>
+	w.labelContent.nutrition(n.energyKj, n.energyKcal, n.proteinG, n.fatG, n.carbohydrateG);
 
 /** A label of a test print: its number, and the offset it was printed with. */
 export const testLabel = (number: number, offset: { xMm: number; yMm: number }): LabelContent => ({

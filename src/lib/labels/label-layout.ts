@@ -1,3 +1,4 @@
+import { mmPerPt } from '../core/units/factors.ts';
 import { w } from '../present/wording/index.ts';
 import type { LabelContent, LabelPart } from './label-content.ts';
 import { shortened, wrapText } from './wrap-text.ts';
@@ -24,7 +25,6 @@ export interface LabelLayout {
 	leftOut: LabelPart[];
 }
 
-const mmPerPt = 25.4 / 72;
 const lineMm = (sizePt: number) => sizePt * 1.2 * mmPerPt;
 /** Nothing is set smaller: still legible at reading distance (2.5 mm lines; common practice). */
 const smallestPt = 7;

@@ -61,7 +61,7 @@ export function lineAmountText(
 }
 
 /** Thirds, quarters and eighths as fractions; metric amounts as decimals. */
-function cooksNumber(value: number, decimal: boolean): string {
+export function cooksNumber(value: number, decimal: boolean): string {
 	if (decimal) return String(Math.round(value * 100) / 100);
 	return formatQuantity(value, { vulgarFractions: true }) ?? String(value);
 }

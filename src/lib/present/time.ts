@@ -20,6 +20,10 @@ export function rangeText(fromMin: number, toMin: number): string {
 	return `${from} – ${to}`;
 }
 
+/** How long thawing takes, everywhere: the likely time and the long end, which is planned with. */
+export const thawingText = (range: { likely: number; to: number }): string =>
+	rangeText(range.likely, range.to);
+
 /** A countdown or count-up: 0:41, 12:05; minus when it has passed. */
 export function clockText(ms: number): string {
 	const total = Math.floor(Math.abs(ms) / 60_000);

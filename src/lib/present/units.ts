@@ -1,11 +1,7 @@
+import { kgPer, litresPer, mPer } from '../core/units/factors.ts';
 import type { Habit } from './habit.ts';
 
 export type { Habit } from './habit.ts';
-
-const kgPerLb = 0.453592;
-const kgPerOz = 0.0283495;
-const litresPerCup = 0.236588;
-const mPerInch = 0.0254;
 
 const trim = (value: number, digits: number) => {
 	const fixed = value.toFixed(digits);
@@ -15,8 +11,8 @@ const trim = (value: number, digits: number) => {
 /** A weight without false precision: 850 g, 1.2 kg; 12 oz, 2.6 lb. */
 export function massText(kg: number, habit: Habit): string {
 	if (habit.system === 'us') {
-		const oz = kg / kgPerOz;
-		return oz < 16 ? `${trim(oz, oz < 8 ? 1 : 0)} oz` : `${trim(kg / kgPerLb, 1)} lb`;
+		const oz = kg / kgPer.oz;
+		return oz < 16 ? `${trim(oz, oz < 8 ? 1 : 0)} oz` : `${trim(kg / kgPer.lb, 1)} lb`;
 	}
 	const g = kg * 1000;
 	if (g < 995) return `${g < 100 ? Math.round(g) : Math.round(g / 10) * 10} g`;
@@ -26,7 +22,7 @@ export function massText(kg: number, habit: Habit): string {
 /** A volume: 240 mL, 1.5 L; 1 cup, 1⅓ cups by quarters, 2 tbsp. */
 export function volumeText(litres: number, habit: Habit): string {
 	if (habit.system === 'us') {
-		const cups = litres / litresPerCup;
+		const cups = litres / litresPer.cup;
 		if (cups < 0.24) return `${trim(Math.max(0.5, Math.round(cups * 32) / 2), 1)} tbsp`;
 		if (cups < 8) return `${quarters(cups)} ${cups < 1.1 ? 'cup' : 'cups'}`;
 		return `${trim(cups / 4, 1)} qt`;
@@ -54,7 +50,7 @@ function quarters(cups: number): string {
 
 /** A length of food or vessel: 32 mm, 18 cm; 1¼ in as 1.3 in. */
 export function lengthText(m: number, habit: Habit): string {
-	if (habit.system === 'us') return `${trim(m / mPerInch, m < 0.25 ? 1 : 0)} in`;
+	if (habit.system === 'us') return `${trim(m / mPer.inch, m < 0.25 ? 1 : 0)} in`;
 	return m < 0.1 ? `${Math.round(m * 1000)} mm` : `${trim(m * 100, 1)} cm`;
 }
 
@@ -80,5 +76,5 @@ export function tempUnit(habit: Habit): string {
 
 /** Altitude: metres or feet, to the nearest ten. */
 export function altitudeText(m: number, habit: Habit): string {
-	return habit.system === 'us' ? `${Math.round(m / 3.048) * 10} ft` : `${Math.round(m)} m`;
+	return habit.system === 'us' ? `${Math.round(m / mPer.foot / 10) * 10} ft` : `${Math.round(m)} m`;
 }

@@ -1,4 +1,5 @@
 import { numericQuantity } from 'numeric-quantity';
+import { kgPer, litresPer, mPer } from '../core/units/factors.ts';
 import type { Habit } from '../present/units.ts';
 
 /** What a typed amount measures. Temperature is a point, not a difference. */
@@ -14,13 +15,13 @@ const unitFactors: Record<Exclude<Dimension, 'temperature'>, Record<string, numb
 		kg: 1,
 		kilo: 1,
 		kilos: 1,
-		oz: 0.0283495,
-		ounce: 0.0283495,
-		ounces: 0.0283495,
-		lb: 0.453592,
-		lbs: 0.453592,
-		pound: 0.453592,
-		pounds: 0.453592
+		oz: kgPer.oz,
+		ounce: kgPer.oz,
+		ounces: kgPer.oz,
+		lb: kgPer.lb,
+		lbs: kgPer.lb,
+		pound: kgPer.lb,
+		pounds: kgPer.lb
 	},
 	volume: {
 		ml: 0.001,
@@ -31,30 +32,30 @@ const unitFactors: Record<Exclude<Dimension, 'temperature'>, Record<string, numb
 		litres: 1,
 		liter: 1,
 		liters: 1,
-		cup: 0.236588,
-		cups: 0.236588,
-		tbsp: 0.0147868,
-		tsp: 0.00492892,
-		'fl oz': 0.0295735,
-		pint: 0.473176,
-		pints: 0.473176,
-		qt: 0.946353,
-		quart: 0.946353,
-		quarts: 0.946353,
-		gal: 3.78541,
-		gallon: 3.78541
+		cup: litresPer.cup,
+		cups: litresPer.cup,
+		tbsp: litresPer.tbsp,
+		tsp: litresPer.tsp,
+		'fl oz': litresPer.flOz,
+		pint: litresPer.pint,
+		pints: litresPer.pint,
+		qt: litresPer.quart,
+		quart: litresPer.quart,
+		quarts: litresPer.quart,
+		gal: litresPer.gallon,
+		gallon: litresPer.gallon
 	},
 	length: {
 		mm: 0.001,
 		cm: 0.01,
 		m: 1,
-		in: 0.0254,
-		inch: 0.0254,
-		inches: 0.0254,
-		'"': 0.0254,
-		ft: 0.3048
+		in: mPer.inch,
+		inch: mPer.inch,
+		inches: mPer.inch,
+		'"': mPer.inch,
+		ft: mPer.foot
 	},
-	altitude: { m: 1, metres: 1, meters: 1, km: 1000, ft: 0.3048, feet: 0.3048 },
+	altitude: { m: 1, metres: 1, meters: 1, km: 1000, ft: mPer.foot, feet: mPer.foot },
 	power: { w: 1, watt: 1, watts: 1, kw: 1000 },
 	minutes: {
 		min: 1,

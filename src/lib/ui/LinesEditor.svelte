@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { allItems, findItem } from '$lib/core/foods/item-catalogue';
 	import type { Stage } from '$lib/core/foods/dish-facts';
-	import { lineForms, type LineCorrection, type LineForm } from '$lib/core/foods/line-correction';
+	import { lineForms, lineKeys, type LineCorrection, type LineForm } from '$lib/core/foods/line-correction';
 	import { correctedLine, type ParsedLine } from '$lib/formats/ingredient-line';
 	import { lineAmountText } from '$lib/present/amounts';
 	import type { Habit } from '$lib/present/habit';
@@ -18,18 +18,21 @@
 		habit: Habit;
 	} = $props();
 
-	const rows = $derived(lines.map((line) => correctedLine(line, corrections[line.text])));
+	const keys = $derived(lineKeys(lines));
+	const rows = $derived(
+		lines.map((line, i) => ({ ...correctedLine(line, corrections[keys[i]]), key: keys[i] }))
+	);
 	const names = allItems.map((item) => item.name).sort();
-	const correct = (text: string, part: LineCorrection) =>
-		(corrections = { ...corrections, [text]: { ...corrections[text], ...part } });
-	function reset(text: string): void {
-		const { [text]: _gone, ...rest } = corrections;
+	const correct = (key: string, part: LineCorrection) =>
+		(corrections = { ...corrections, [key]: { ...corrections[key], ...part } });
+	function reset(key: string): void {
+		const { [key]: _gone, ...rest } = corrections;
 		corrections = rest;
 	}
 	/** Plain words are read as the catalogue's name; what it does not know leaves the item as it was. */
-	function setItem(line: ParsedLine, input: HTMLInputElement): void {
+	function setItem(line: ParsedLine & { key: string }, input: HTMLInputElement): void {
 		const item = findItem(input.value);
-		if (item) correct(line.text, { itemName: item.name });
+		if (item) correct(line.key, { itemName: item.name });
 		input.value = item?.name ?? line.itemName ?? '';
 	}
 	const itemsOf = (typed: string) => typed.split(',').flatMap((word) => findItem(word)?.name ?? []);
@@ -41,7 +44,7 @@
 </datalist>
 <p class="quiet">{w.linesEditor.how}</p>
 <ul class="mt-2">
-	{#each rows as line, i (i)}
+	{#each rows as line (line.key)}
 		{@const of = (what: string) => w.linesEditor.of(what, line.text)}
 		<li class="line">
 			<p>
@@ -66,13 +69,13 @@
 					aria-label={of(w.linesEditor.cut)}
 					placeholder={w.linesEditor.cut}
 					value={line.cut}
-					onchange={(event) => correct(line.text, { cut: event.currentTarget.value.slice(0, 60) })}
+					onchange={(event) => correct(line.key, { cut: event.currentTarget.value.slice(0, 60) })}
 				/>
 				<select
 					class="entry"
 					aria-label={of(w.linesEditor.where)}
 					value={line.stage}
-					onchange={(event) => correct(line.text, { stage: event.currentTarget.value as Stage })}
+					onchange={(event) => correct(line.key, { stage: event.currentTarget.value as Stage })}
 				>
 					{#each Object.entries(stageWords) as [stage, words] (stage)}
 						<option value={stage}>{words.name}</option>
@@ -83,7 +86,7 @@
 					aria-label={of(w.linesEditor.form)}
 					value={line.form ?? ''}
 					onchange={(event) =>
-						correct(line.text, { form: (event.currentTarget.value || null) as LineForm | null })}
+						correct(line.key, { form: (event.currentTarget.value || null) as LineForm | null })}
 				>
 					<option value="">{w.linesEditor.noForm}</option>
 					{#each lineForms as form (form)}<option value={form}>{w.linesEditor.forms[form]}</option
@@ -96,7 +99,7 @@
 					value={line.alternatives.join(', ')}
 					onchange={(event) => {
 						const alternatives = itemsOf(event.currentTarget.value);
-						correct(line.text, { alternatives });
+						correct(line.key, { alternatives });
 						event.currentTarget.value = alternatives.join(', ');
 					}}
 				/>
@@ -105,12 +108,12 @@
 						type="checkbox"
 						aria-label={of(w.linesEditor.optional)}
 						checked={line.optional}
-						onchange={(event) => correct(line.text, { optional: event.currentTarget.checked })}
+						onchange={(event) => correct(line.key, { optional: event.currentTarget.checked })}
 					/>
 					{w.linesEditor.optional}
 				</label>
-				{#if corrections[line.text]}
-					<button type="button" class="reset" onclick={() => reset(line.text)}
+				{#if corrections[line.key]}
+					<button type="button" class="reset" onclick={() => reset(line.key)}
 						>{w.linesEditor.reset}</button
 					>
 				{/if}

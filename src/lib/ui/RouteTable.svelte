@@ -1,7 +1,9 @@
 <script lang="ts">
 	import type { CookOption } from '$lib/core';
 	import type { Route, RouteName } from '$lib/core/table/thaw-routes';
-	import { thawingUnfavourable01, whenToStart } from '$lib/core/table/when-to-start';
+	import { thawingText } from '$lib/present/time';
+	import { thawingRange } from '$lib/core/freezing/thawing-range';
+	import { whenToStart } from '$lib/core/table/when-to-start';
 	import type { Habit } from '$lib/present/habit';
 	import { durationText, instantText } from '$lib/present/time';
 	import { methodText } from '$lib/present/words';
@@ -39,12 +41,11 @@
 			text: plan.takeOutAtMs === null ? w.routes.startBy(at) : w.routes.outBy(at)
 		};
 	}
-	const lasts = (of: Route) =>
-		of.name === 'frozen'
-			? ''
-			: of.beforeMin === null
-				? w.routes.never
-				: w.routes.lasts(durationText(of.beforeMin * thawingUnfavourable01));
+	function lasts(of: Route): string {
+		if (of.name === 'frozen') return '';
+		const range = thawingRange(of.beforeMin);
+		return range ? w.routes.lasts(thawingText(range)) : w.routes.never;
+	}
 </script>
 
 <fieldset>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { itemByName } from '$lib/core/foods/item-catalogue';
 	import { scaledLine } from '$lib/core/foods/scale-dish';
+	import { hygieneOf, isRawMeatClass } from '$lib/core/foods/raw-animal';
 	import { parsedLineKg, type ParsedLine } from '$lib/formats/ingredient-line';
 	import { lineAmountText } from '$lib/present/amounts';
 	import type { Habit } from '$lib/present/habit';
@@ -29,8 +30,7 @@
 		let best: { name: string; kg: number } | null = null;
 		for (const line of lines) {
 			const kg = parsedLineKg(line);
-			const hygiene = line.itemName ? (itemByName(line.itemName)?.hygiene ?? '') : '';
-			if (kg && /^raw-(meat|poultry)/.test(hygiene) && kg > (best?.kg ?? 0))
+			if (kg && isRawMeatClass(hygieneOf(line.itemName)) && kg > (best?.kg ?? 0))
 				best = { name: line.itemName as string, kg };
 		}
 		return best;

@@ -1,6 +1,7 @@
 import { w } from '$lib/present/wording';
 import { error } from '@sveltejs/kit';
-import { dayText, durationText } from '$lib/present/time';
+import { thawingRange } from '$lib/core/freezing/thawing-range';
+import { dayText, thawingText } from '$lib/present/time';
 import { tempText } from '$lib/present/units';
 import { standingLine } from '$lib/present/words';
 import { cookDayCardPdf } from '$lib/server/pdf/cook-day-card';
@@ -14,7 +15,7 @@ import { askedPacks, labelOf, plainPage } from '$lib/server/services/labels-of';
 export const GET = async ({ locals, url }) => {
 	const house = await getHousehold(locals.db);
 	const habit = habitOf(house);
-	const packs = await askedPacks(locals.db, url.searchParams);
+	const packs = await askedPacks(locals.db, locals.compute, url.searchParams);
 	if (packs.length === 0) error(404, w.labelsPdfAnswers.thesePacksAreNot);
 	const say = w.cookDayCard;
 	const pdf = await cookDayCardPdf({
@@ -23,18 +24,18 @@ export const GET = async ({ locals, url }) => {
 		title: w.labelsPdfAnswers.cards(packs[0].name),
 		cards: packs.map((pack) => {
 			const { card, cardInput, coreC, state, packedOn } = pack.packing;
-			const thawMin = card?.thaw.refrigerator.thawedMin ?? null;
+			const thaw = thawingRange(card?.thaw.refrigerator.thawedMin ?? null);
 			return {
 				label: labelOf(pack, habit),
 				headings: say.headings,
 				thaw: [
-					thawMin === null || !cardInput
+					thaw === null || !cardInput
 						? say.thawOvernight
-						: say.thaw(tempText(cardInput.refrigeratorC, habit), durationText(thawMin)),
+						: say.thaw(tempText(cardInput.refrigeratorC, habit), thawingText(thaw)),
 					...(state === 'raw' ? [say.rawOnTray] : []),
 					say.keeps(keepsDaysOf(pack))
 				],
-				addOnDay: pack.dish?.addOnDay ? [pack.dish.addOnDay] : [],
+				addOnDay: pack.addOnDay ? [pack.addOnDay] : [],
 				cautions: [
 					say.done(tempText(coreC, habit)),
 					...(card?.options.some(({ advice }) => advice === 'caution') ? [say.star] : []),

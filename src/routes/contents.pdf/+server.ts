@@ -39,7 +39,7 @@ export const GET = async ({ locals, url }) => {
 		rows: lines.map((line) => [
 			'[  ]',
 			line.name,
-			say.servings(Math.round(line.servings * line.part01 * 10) / 10, massText(line.massKg, habit)),
+			say.servings(line.servings, massText(line.massKg, habit)),
 			line.bestBy ? dayText(line.bestBy, habit) : w.labelContent.useFirst,
 			asked ? line.shelf : `${line.freezer}, ${line.shelf}`,
 			line.code

@@ -1,6 +1,7 @@
 import { w } from '$lib/present/wording';
 import { fail, redirect } from '@sveltejs/kit';
-import { loadKgPerL, usable01 } from '$lib/core/menu/day-totals';
+import { shelfUsableL, usableL } from '$lib/core/freezer/usable-litres';
+import { loadKgPerL } from '$lib/core/menu/day-totals';
 import { readPackCode } from '$lib/core/packing/pack-code';
 import { dayIn } from '$lib/present/time';
 import { countIn, packByCode } from '$lib/server/repos/packs';
@@ -45,13 +46,13 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 		past: await countPast(db, today),
 		freezers: freezers.map((freezer) => ({
 			...freezer,
-			usableL: freezer.volumeL * usable01,
+			usableL: usableL(freezer),
 			loadKg: freezer.volumeL * loadKgPerL,
 			addedKg: added.get(freezer.id) ?? 0,
 			shelves: freezer.shelves.map((shelf) => ({
 				...shelf,
 				/** shelves share their freezer evenly */
-				usableL: (freezer.volumeL * usable01) / freezer.shelves.length,
+				usableL: shelfUsableL(freezer),
 				...(contents.get(shelf.id) ?? { packs: 0, litres: 0, massKg: 0, slabs: [] })
 			}))
 		})),

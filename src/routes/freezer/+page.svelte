@@ -247,7 +247,7 @@
 											<span class="font-bold tracking-wider md:hidden">{pack.code}</span>
 											<span class="quiet">
 												{say.packLine(
-													Math.round(pack.servings * pack.part01 * 10) / 10,
+													pack.servings,
 													massText(pack.massKg, data.habit),
 													pack.state,
 													pack.number,

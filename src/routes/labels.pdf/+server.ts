@@ -16,7 +16,7 @@ export const GET = async ({ locals, url }) => {
 	const start = Number(url.searchParams.get('start') ?? 1);
 	if (!Number.isInteger(start) || start < 1 || start > places)
 		error(400, w.labelsPdfAnswers.theSheetHasLabels(places));
-	const packs = await askedPacks(locals.db, url.searchParams);
+	const packs = await askedPacks(locals.db, locals.compute, url.searchParams);
 	if (packs.length === 0) error(404, w.labelsPdfAnswers.thesePacksAreNot);
 	const pdf = await labelSheetPdf({
 		labels: packs.map((pack) =>

@@ -11,7 +11,7 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const house = await getHousehold(locals.db);
 	const { labelSetup } = house;
-	const packs = await askedPacks(locals.db, url.searchParams);
+	const packs = await askedPacks(locals.db, locals.compute, url.searchParams);
 	const key = paperKey(url.searchParams.get('paper'), labelSetup, house);
 	const paper = paperOf(key, labelSetup)!;
 	const warnings = labelWarnings(

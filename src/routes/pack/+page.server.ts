@@ -1,6 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { loadLeftKg } from '$lib/core/freezer/put-away';
-import { usable01 } from '$lib/core/menu/day-totals';
+import { shelfUsableL } from '$lib/core/freezer/usable-litres';
 import { addedKgSince, containersLeft, shelfContents } from '$lib/server/repos/freezer-stock';
 import { dayIn } from '$lib/present/time';
 import { packingSchema } from '$lib/schemas/packing';
@@ -45,7 +45,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 			loadLeftKg: loadLeftKg(freezer, added.get(freezer.id) ?? 0),
 			shelves: freezer.shelves.map((shelf) => ({
 				...shelf,
-				usableL: (freezer.volumeL * usable01) / freezer.shelves.length,
+				usableL: shelfUsableL(freezer),
 				storedL: contents.get(shelf.id) ?? 0
 			}))
 		})),

@@ -2,9 +2,9 @@
 	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { coolingView } from '$lib/core/cooling/cooling-view';
-	import { CoreError, storageLife } from '$lib/core';
-	import { blockOf } from '$lib/core/packing/block-of';
-	import { loadLeftKg, putAway } from '$lib/core/freezer/put-away';
+	import { loadLeftKg } from '$lib/core/freezer/put-away';
+	import { packPlan, planLife } from '$lib/core/packing/pack-plan';
+	import { packRefusalText } from '$lib/present/pack-words';
 	import { containers, type ContainerKey } from '$lib/core/tables/containers';
 	import ContainerChoice from '$lib/ui/pack/ContainerChoice.svelte';
 	import Why from '$lib/ui/Why.svelte';
@@ -50,66 +50,56 @@
 	const massKg = $derived(quantityFromText(typed.massKg ?? '', 'mass', data.habit));
 	const batchKg = $derived(massKg * Number(typed.count));
 
-	/** The block as it will be, while typing; a message when the container is too small. */
-	const block = $derived.by(() => {
-		if (!dish || !(massKg > 0) || !(typed.container in containers)) return null;
-		try {
-			const computed = blockOf({
-				massKg,
-				densityKgPerM3: dish.densityKgPerM3,
-				container: typed.container as ContainerKey
-			});
-			const own = (text: string | undefined) => quantityFromText(text ?? '', 'length', data.habit);
-			return {
-				lengthM: own(typed.lengthM) || computed.lengthM,
-				widthM: own(typed.widthM) || computed.widthM,
-				thicknessM: own(typed.thicknessM) || computed.thicknessM,
-				computed
-			};
-		} catch (error) {
-			if (error instanceof CoreError) return null;
-			throw error;
-		}
-	});
+	const own = (text: string | undefined) =>
+		text?.trim() ? quantityFromText(text, 'length', data.habit) || undefined : undefined;
+	const typedDay = (text: string | undefined) =>
+		dayFromText(text ?? '', data.habit, data.today) ?? undefined;
+	const packedOn = $derived(typedDay(typed.packedOn));
 	let ahead = $state(false);
 	const freezer = $derived(
 		data.freezers.find((box) => box.shelves.some(({ id }) => String(id) === typed.shelfId))
 	);
-	const plan = $derived(
-		freezer && massKg > 0 && block
-			? putAway({
-					freezer,
-					shelves: freezer.shelves,
-					addedIn24hKg: loadLeftKg(freezer, 0) - freezer.loadLeftKg,
-					packs: Array.from({ length: Math.min(40, Number(typed.count) || 0) }, () => ({
-						massKg,
-						volumeL: block.lengthM * block.widthM * block.thicknessM * 1000
-					}))
-				})
+	const life = $derived(
+		dish && packedOn
+			? {
+					parts: dish.parts,
+					packedOn,
+					freezerC: freezer?.setC,
+					houseMonths: data.house.houseMonths,
+					leads: data.house.leads,
+					bestBy: typedDay(typed.bestBy)
+				}
 			: null
 	);
-	const waiting = $derived(plan?.waits.length ?? 0);
-	const roomHere = $derived(
-		!plan || plan.shelfIds.filter((id) => id === null).length === plan.waits.length
-	);
-	const typedDay = (text: string | undefined) => dayFromText(text ?? '', data.habit, data.today);
-	const packedOn = $derived(typedDay(typed.packedOn));
-	const ownBestBy = $derived(typedDay(typed.bestBy));
-	const life = $derived.by(() => {
-		const shelf = shelves.find((s) => s.value === typed.shelfId);
-		if (!dish || !packedOn) return null;
-		try {
-			return storageLife({
-				parts: dish.parts,
-				packedOn,
-				freezerC: shelf?.setC,
-				houseMonths: data.house.houseMonths ?? undefined
-			});
-		} catch (error) {
-			if (error instanceof CoreError) return null;
-			throw error;
-		}
+	/** What the service will make of it, while typing; null: nothing can be said yet. */
+	const plan = $derived.by(() => {
+		if (!dish || !life || !(typed.container in containers)) return null;
+		if (!(massKg >= 0.001 && massKg <= 25)) return null;
+		return packPlan({
+			massKg,
+			densityKgPerM3: dish.densityKgPerM3,
+			kind: dish.kind,
+			container: typed.container as ContainerKey,
+			measured: {
+				lengthM: own(typed.lengthM),
+				widthM: own(typed.widthM),
+				thicknessM: own(typed.thicknessM)
+			},
+			life,
+			into: freezer && {
+				freezer,
+				count: Math.min(40, Number(typed.count) || 0),
+				addedIn24hKg: loadLeftKg(freezer, 0) - freezer.loadLeftKg
+			}
+		});
 	});
+	const block = $derived(plan?.outcome === 'planned' ? plan.block : null);
+	const lasts = $derived(plan?.outcome === 'planned' ? plan.life : life && planLife(life));
+	const put = $derived(plan?.outcome === 'planned' ? plan.putAway : null);
+	const waiting = $derived(put?.waits.length ?? 0);
+	const roomHere = $derived(
+		!put || put.shelfIds.filter((id) => id === null).length === put.waits.length
+	);
 	const cooled = $derived(data.run ? coolingView(data.run, clock.ms, data.limits) : null);
 	const length = $derived(unitHint('length', data.habit));
 </script>
@@ -286,8 +276,8 @@
 					{#if batchKg > 0}<p class="quiet">
 							{w.pack.inAllThicknessRules(massText(batchKg, data.habit))}
 						</p>{/if}
-				{:else if massKg > 0 && dish}
-					<p class="entry-error">{w.pack.tooMuchForThis}</p>
+				{:else if plan && plan.outcome !== 'planned'}
+					<p class="entry-error">{packRefusalText(plan, massKg, data.habit)}</p>
 				{:else}
 					<p class="quiet">{w.pack.chooseADishAnd}</p>
 				{/if}
@@ -307,13 +297,13 @@
 						{#if !roomHere}<b>{w.packPlan.noRoom}</b>{/if}
 					</p>
 				{/if}
-				{#if life && dish}
-					{#if life.bestBy}
+				{#if lasts && dish}
+					{#if lasts.bestBy}
 						<p>
-							{w.pack.bestBy} <b>{dayText(ownBestBy ?? life.bestBy, data.habit)}</b>
-							{#if life.limitingPart !== null}
+							{w.pack.bestBy} <b>{dayText(lasts.bestBy, data.habit)}</b>
+							{#if lasts.limitingPart !== null && !lasts.bestBySet}
 								<br /><span class="quiet">
-									{w.pack.ruledBy(groupWords[dish.parts[life.limitingPart].group], dish.state)}
+									{w.pack.ruledBy(groupWords[dish.parts[lasts.limitingPart].group], dish.state)}
 								</span>
 							{/if}
 						</p>

@@ -50,7 +50,7 @@
 		{#each can as { pack, alike, best } (pack.id)}
 			<a class="plate way" href="/table/{pack.code}?by={data.by}">
 				<Slab
-					thicknessM={pack.packing.thicknessM}
+					thicknessM={pack.own.block.thicknessM}
 					lengthM={pack.packing.lengthM}
 					habit={data.habit}
 				/>
@@ -66,7 +66,7 @@
 							{w.table.servings(
 								best.takeOutAtMs ? 'take out by' : 'start by',
 								instantText(best.takeOutAtMs ?? best.startAtMs, data.habit, data.nowMs),
-								pack.packing.servings,
+								pack.own.servings,
 								pack.code
 							)}
 						</span>

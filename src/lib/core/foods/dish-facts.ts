@@ -1,3 +1,4 @@
+import { isRawAnimalClass } from './raw-animal.ts';
 import { coreTemperaturesC, type CoreTemperatureClass } from '../tables/core-temperatures.ts';
 import { defaultCompositions } from '../tables/default-compositions.ts';
 import { dishKinds, type DishKind } from '../tables/dish-kinds.ts';
@@ -38,7 +39,6 @@ export interface DishFacts {
 const enough01 = 0.7;
 /** A raw kit's part below this share of the pack does not rule its storage life. */
 const matters01 = 0.03;
-const touchy = ['raw-poultry', 'raw-meat-fish', 'raw-egg'];
 const dairyOrFish = new Set([
 	'soft-dairy',
 	'egg-raw',
@@ -65,7 +65,7 @@ export function dishFacts(input: {
 	const rule = dishKinds[input.kind];
 	const food: FoodSpec = { composition, mobility: rule.mobility, cookedGain: rule.cookedGain };
 	const items = frozen.flatMap((line) => (line.item ? [line.item] : []));
-	const animal = items.filter((item) => touchy.includes(item.hygiene));
+	const animal = items.filter((item) => isRawAnimalClass(item.hygiene));
 	const core = coreClass(input.state, animal, items);
 	return {
 		food,

@@ -15,3 +15,13 @@ export interface LineCorrection {
 	/** catalogue items that do as well */
 	alternatives?: string[];
 }
+
+/** What tells each line of a dish from the others: its text, and for one that stands there again, which of them it is. */
+export function lineKeys(lines: readonly { text: string }[]): string[] {
+	const seen = new Map<string, number>();
+	return lines.map(({ text }) => {
+		const nth = (seen.get(text) ?? 0) + 1;
+		seen.set(text, nth);
+		return nth === 1 ? text : `${text} (${nth})`;
+	});
+}

@@ -16,6 +16,16 @@ const kcalPerG = { protein: 4, fat: 9, carbohydrate: 4, fibre: 2 };
 
 export const nutritionSource = 'eu-1169-energy';
 
+/** As it is said: to 10 kJ, 5 kcal and whole grams; more would be false precision. */
+export const roundedNutrition = (exact: Nutrition): Nutrition => ({
+	energyKj: Math.round(exact.energyKj / 10) * 10,
+	energyKcal: Math.round(exact.energyKcal / 5) * 5,
+	proteinG: Math.round(exact.proteinG),
+	fatG: Math.round(exact.fatG),
+	carbohydrateG: Math.round(exact.carbohydrateG),
+	fibreG: Math.round(exact.fibreG)
+});
+
 /** Sum over what is known of a dish, divided by servings; approximate: raw compositions, nothing lost or gained in cooking. */
 export function nutritionPerServing(input: {
 	parts: readonly { composition: Composition; massKg: number }[];

@@ -1,3 +1,5 @@
+import { usableL } from '../freezer/usable-litres.ts';
+
 /** Where portions of a batch go. */
 export const destinations = ['freezer', 'refrigerator', 'tonight', 'given'] as const;
 export type Destination = (typeof destinations)[number];
@@ -43,8 +45,6 @@ export interface DayTotals {
  * memory; the stricter end.
  */
 export const loadKgPerL = 0.032;
-/** Of a freezer's litres, what packs can really fill (judgement). */
-export const usable01 = 0.7;
 
 /** What a packing day comes to. Dishes freeze in their order; from where the load is used up, packs wait. */
 export function dayTotals(input: {
@@ -60,7 +60,7 @@ export function dayTotals(input: {
 		servings: 0,
 		freezeKg: 0,
 		freezeL: 0,
-		freeL: Math.max(0, volumeL * usable01 - input.storedL),
+		freeL: Math.max(0, usableL({ volumeL }) - input.storedL),
 		loadKg,
 		fits: true,
 		waitKg: 0,

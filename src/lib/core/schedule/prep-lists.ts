@@ -1,6 +1,6 @@
 import { itemByName } from '../foods/item-catalogue.ts';
 import { cutRateMinPerKg, type StepLine } from '../steps/propose-steps.ts';
-import { rawAnimal } from './task.ts';
+import { hygieneOf, isRawAnimalClass, isRawMeatClass } from '../foods/raw-animal.ts';
 
 export interface PrepLine extends StepLine {
 	/** as it is shown, for all batches */
@@ -121,7 +121,7 @@ export function prepLists(dishes: readonly PrepDish[]): PrepLists {
 const needsCutting = (line: PrepLine) => cutRateMinPerKg(line) !== null;
 
 const isRawAnimal = ({ itemName }: { itemName: string | null }) =>
-	rawAnimal.has((itemName && itemByName(itemName)?.hygiene) || '');
+	isRawAnimalClass(hygieneOf(itemName));
 
 function listOf(
 	line: PrepLine,
@@ -130,7 +130,7 @@ function listOf(
 	if (line.form === 'canned' || line.cans !== null) return 'cans';
 	if (line.itemName && /cheese/.test(line.itemName)) return 'cheese';
 	const animal = isRawAnimal(line) && line.form !== 'cooked';
-	if (animal && itemByName(line.itemName ?? '')?.hygiene !== 'raw-egg' && dish.state === 'cooked')
+	if (animal && isRawMeatClass(hygieneOf(line.itemName)) && dish.state === 'cooked')
 		return 'meats';
 	if (needsCutting(line)) return 'chop';
 	if (line.itemName && seasonings.has(line.itemName)) return 'spices';

@@ -1,6 +1,6 @@
 import { findItem, itemByName, type Hygiene } from '../foods/item-catalogue.ts';
 import type { DishStep, StepLine } from '../steps/propose-steps.ts';
-import { rawAnimal } from './task.ts';
+import { isRawAnimalClass } from '../foods/raw-animal.ts';
 
 const everything = /\b(everything|all|meat|the rest)\b/i;
 
@@ -12,7 +12,7 @@ function rawLines(lines: readonly StepLine[]): { name: string; hygiene: Hygiene 
 			const hygiene = itemName ? itemByName(itemName)?.hygiene : undefined;
 			const kept = stage === 'serve' || stage === 'cook-day';
 			const raw = form !== 'cooked' && form !== 'canned';
-			return itemName && hygiene && raw && !kept && rawAnimal.has(hygiene)
+			return itemName && hygiene && raw && !kept && isRawAnimalClass(hygiene)
 				? [{ name: itemName, hygiene }]
 				: [];
 		})

@@ -1,6 +1,7 @@
 /** What the hands or the board touch. */
 export type { Hygiene } from '../foods/item-catalogue.ts';
 import type { Hygiene } from '../foods/item-catalogue.ts';
+import { isRawAnimalClass } from '../foods/raw-animal.ts';
 
 export interface Task {
 	id: string;
@@ -44,9 +45,6 @@ export const ovenSharedK = 10;
 /** Moments closer than this are the same, minutes. */
 export const sameMin = 1e-6;
 
-/** Raw food of animals: hands and board are washed after it. */
-export const rawAnimal: ReadonlySet<string> = new Set(['raw-egg', 'raw-poultry', 'raw-meat-fish']);
-
 /** Whether hands and board are washed between two tasks: from raw animal food to anything else. */
 export const needsWash = (from: Hygiene | undefined, to: Hygiene | undefined): boolean =>
-	from !== undefined && to !== undefined && from !== to && rawAnimal.has(from);
+	from !== undefined && to !== undefined && from !== to && isRawAnimalClass(from);

@@ -1,3 +1,4 @@
+import { hygieneOf, isRawMeatClass } from '../foods/raw-animal.ts';
 import { itemByName } from '../foods/item-catalogue.ts';
 
 /** What a piece of work needs beside time. */
@@ -155,7 +156,7 @@ export function proposeSteps(input: {
 		if (line.form === 'canned') continue;
 		const rate = cutRateMinPerKg(line);
 		if (rate === null) continue;
-		const raw = /^raw-(meat|poultry)/.test(itemByName(line.itemName)?.hygiene ?? '');
+		const raw = isRawMeatClass(hygieneOf(line.itemName));
 		const minutes = Math.max(leastMin, Math.round((line.massKg ?? 0.1) * rate * (raw ? 1.3 : 1)));
 		steps.push({
 			text: `${line.itemName}, ${line.cut}`,

@@ -2,7 +2,7 @@ import type { DishFacts } from '../foods/dish-facts.ts';
 import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
 import type { Method, State } from '../cooking/method.ts';
 import type { DishKind } from '../tables/dish-kinds.ts';
-import type { Block } from '../packing/block-of.ts';
+import type { Block } from '../packing/pack-plan.ts';
 import type { SafetyLimits } from '../safety/limits.ts';
 import type { CookCardInput } from './cook-card.ts';
 
@@ -23,15 +23,16 @@ export function cardQuestion(input: {
 	dish: { kind: DishKind; state: 'raw' | 'cooked'; instruction: RecipeInstruction | null };
 	facts: Pick<DishFacts, 'food' | 'content' | 'coreC'>;
 	pack: { massKg: number; block: Block; isPan: boolean };
-	slowCooker: SlowCooker;
-	pressureCooker: PressureCooker;
-	oven: Oven;
-	kitchen: Kitchen;
+	house: {
+		slowCooker: SlowCooker;
+		pressureCooker: PressureCooker;
+		oven: Oven;
+		refrigeratorC: number;
+	} & Kitchen;
 	freezerC: number;
-	refrigeratorC: number;
 	limits: SafetyLimits;
 }): CookCardInput {
-	const { dish, facts, pack } = input;
+	const { dish, facts, pack, house } = input;
 	const { lengthM, widthM, thicknessM } = pack.block;
 	const block = { kind: 'brick', lengthM, widthM, heightM: thicknessM } as const;
 	const told = dish.instruction;
@@ -56,13 +57,13 @@ export function cardQuestion(input: {
 			liquidKg: 0,
 			known,
 			reheat,
-			slowCooker: input.slowCooker,
-			pressureCooker: input.pressureCooker,
-			oven: input.oven,
-			kitchen: input.kitchen
+			slowCooker: house.slowCooker,
+			pressureCooker: house.pressureCooker,
+			oven: house.oven,
+			kitchen: { altitudeM: house.altitudeM, roomC: house.roomC }
 		},
 		freezerC: input.freezerC,
-		refrigeratorC: input.refrigeratorC,
+		refrigeratorC: house.refrigeratorC,
 		coldWaterC: coldTapC
 	};
 }

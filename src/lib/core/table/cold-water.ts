@@ -1,4 +1,4 @@
-import { thawingUnfavourable01 } from './when-to-start.ts';
+import { thawingRange } from '../freezing/thawing-range.ts';
 
 export type WaterRefusal = 'pan' | 'too-long-in-water';
 
@@ -16,6 +16,6 @@ export function mayGoIntoWater(inPan: boolean, waterMin: number | null): boolean
 /** Why a pack may not; null when it may. `waterMin`: likely minutes it takes there. */
 export function waterRefusal(inPan: boolean, waterMin: number | null): WaterRefusal | null {
 	if (inPan) return 'pan';
-	const long = waterMin === null || waterMin * thawingUnfavourable01 > longestInWaterMin;
-	return long ? 'too-long-in-water' : null;
+	const inWater = thawingRange(waterMin);
+	return inWater === null || inWater.to > longestInWaterMin ? 'too-long-in-water' : null;
 }

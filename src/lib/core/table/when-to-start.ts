@@ -1,7 +1,5 @@
+import { thawingRange } from '../freezing/thawing-range.ts';
 import type { CookOption } from '../cooking/convert-cook.ts';
-
-/** Share by which thawing takes longer at the unfavourable end (docs/numbers.md: −30 to +50 %). */
-export const thawingUnfavourable01 = 1.5;
 
 export interface StartPlan {
 	/** latest moment to switch on, epoch ms: the long end of the range before serving */
@@ -25,9 +23,8 @@ export function whenToStart(input: {
 	const { option } = input;
 	if (!option.totalMin || input.beforeMin === null) return null;
 	const startAtMs = input.serveAtMs - Math.ceil(option.totalMin.to) * 60_000;
+	const before = thawingRange(input.beforeMin);
 	const takeOutAtMs =
-		input.beforeMin > 0
-			? startAtMs - Math.ceil(input.beforeMin * thawingUnfavourable01) * 60_000
-			: null;
+		before && before.to > 0 ? startAtMs - Math.ceil(before.to) * 60_000 : null;
 	return { startAtMs, takeOutAtMs, fits: (takeOutAtMs ?? startAtMs) >= input.nowMs };
 }

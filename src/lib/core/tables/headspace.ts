@@ -1,3 +1,4 @@
+import { mPer } from '../units/factors.ts';
 import type { SourceKey } from './sources.ts';
 
 /** Mouth of a container: as wide as the container, or narrowing to a neck. */
@@ -10,7 +11,7 @@ export interface HeadspaceRow {
 	readonly dryMm: number;
 }
 
-const inchMm = 25.4;
+const inchMm = mPer.inch * 1000;
 
 /**
  * Room to leave above food that is frozen in a container, NCHFP, Freezing, table of headspace (from memory): liquid or semi-liquid

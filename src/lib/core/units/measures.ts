@@ -1,3 +1,5 @@
+import { kgPer, litresPer } from './factors.ts';
+
 /**
  * Units a cook measures in, in litres and kilograms (NIST Handbook 44; metric by definition). The small ones without a
  * definition (handful, pinch, bunch) are common practice, no source.
@@ -8,21 +10,21 @@ export type Measure =
 	| { readonly kind: 'count' };
 
 export const measures = {
-	g: { kind: 'mass', kg: 0.001 },
-	kg: { kind: 'mass', kg: 1 },
-	oz: { kind: 'mass', kg: 0.0283495 },
-	lb: { kind: 'mass', kg: 0.453592 },
-	ml: { kind: 'volume', litres: 0.001 },
-	cl: { kind: 'volume', litres: 0.01 },
-	dl: { kind: 'volume', litres: 0.1 },
-	l: { kind: 'volume', litres: 1 },
-	tsp: { kind: 'volume', litres: 0.00492892 },
-	tbsp: { kind: 'volume', litres: 0.0147868 },
-	'fl oz': { kind: 'volume', litres: 0.0295735 },
-	cup: { kind: 'volume', litres: 0.236588 },
-	pint: { kind: 'volume', litres: 0.473176 },
-	quart: { kind: 'volume', litres: 0.946353 },
-	gallon: { kind: 'volume', litres: 3.78541 },
+	g: { kind: 'mass', kg: kgPer.g },
+	kg: { kind: 'mass', kg: kgPer.kg },
+	oz: { kind: 'mass', kg: kgPer.oz },
+	lb: { kind: 'mass', kg: kgPer.lb },
+	ml: { kind: 'volume', litres: litresPer.ml },
+	cl: { kind: 'volume', litres: litresPer.cl },
+	dl: { kind: 'volume', litres: litresPer.dl },
+	l: { kind: 'volume', litres: litresPer.l },
+	tsp: { kind: 'volume', litres: litresPer.tsp },
+	tbsp: { kind: 'volume', litres: litresPer.tbsp },
+	'fl oz': { kind: 'volume', litres: litresPer.flOz },
+	cup: { kind: 'volume', litres: litresPer.cup },
+	pint: { kind: 'volume', litres: litresPer.pint },
+	quart: { kind: 'volume', litres: litresPer.quart },
+	gallon: { kind: 'volume', litres: litresPer.gallon },
 	pinch: { kind: 'volume', litres: 0.0003 },
 	handful: { kind: 'volume', litres: 0.12 },
 	/** of herbs or greens */

@@ -1,9 +1,10 @@
+import { mmPerPt } from '../../core/units/factors.ts';
 import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
 import type { LabelBox, Measure } from '../../labels/label-layout.ts';
 import { faces, type Faces, type FontBytes } from './fonts.ts';
 
-export const ptPerMm = 72 / 25.4;
+export const ptPerMm = 1 / mmPerPt;
 /** Error correction that still reads with a scratch or frost on it. */
 const qrLevel = 'Q';
 /** Quiet cells around a code; label paper is white beyond them. */

@@ -1,8 +1,8 @@
+import { mmPerPt } from '../../core/units/factors.ts';
 import { wrapText } from '../../labels/wrap-text.ts';
 import { drawBox, measureWith } from './draw.ts';
 import type { Faces } from './fonts.ts';
 
-const mmPerPt = 25.4 / 72;
 
 /** Writes lines one under the other down a page, in columns of millimetres; asks for a new page when one is full. */
 export class Flow {

@@ -1,7 +1,7 @@
 import { and, asc, count, desc, eq, isNull, sql } from 'drizzle-orm';
 import { dishFacts, type DishFacts } from '../../core/foods/dish-facts.ts';
 import { itemByName } from '../../core/foods/item-catalogue.ts';
-import { parsedLineKg } from '../../formats/ingredient-line.ts';
+import { lineKg } from '../../core/foods/line-mass.ts';
 import type { Db } from '../db/open.ts';
 import {
 	dishes,
@@ -14,7 +14,13 @@ import {
 } from '../db/schema/index.ts';
 
 export type DishRow = typeof dishes.$inferSelect;
-export type LineRow = typeof ingredientLines.$inferSelect;
+/** A line with its weight, which follows from it. */
+export type LineRow = typeof ingredientLines.$inferSelect & { readonly massKg: number | null };
+
+const withKg = (line: typeof ingredientLines.$inferSelect): LineRow => ({
+	...line,
+	massKg: lineKg(line)
+});
 export interface Dish extends DishRow {
 	lines: LineRow[];
 	facts: DishFacts;
@@ -26,7 +32,7 @@ function factsOf(dish: DishRow, lines: readonly LineRow[]): DishFacts {
 		state: dish.state,
 		lines: lines.map((line) => ({
 			item: line.itemName ? itemByName(line.itemName) : null,
-			massKg: parsedLineKg(line),
+			massKg: line.massKg,
 			stage: line.stage,
 			text: line.text
 		}))
@@ -43,7 +49,8 @@ export async function getDish(db: Db, id: number): Promise<Dish | null> {
 		.from(ingredientLines)
 		.where(eq(ingredientLines.dishId, id))
 		.orderBy(asc(ingredientLines.position));
-	return { ...dish, lines, facts: factsOf(dish, lines) };
+	const known = lines.map(withKg);
+	return { ...dish, lines: known, facts: factsOf(dish, known) };
 }
 
 /** Every dish with its lines and facts, by name. */
@@ -55,7 +62,7 @@ export async function allDishes(db: Db): Promise<Dish[]> {
 		.orderBy(asc(dishes.name));
 	const byDish = new Map<number, LineRow[]>(rows.map((dish) => [dish.id, []]));
 	for (const line of await db.select().from(ingredientLines).orderBy(asc(ingredientLines.position)))
-		byDish.get(line.dishId)?.push(line);
+		byDish.get(line.dishId)?.push(withKg(line));
 	return rows.map((dish) => {
 		const lines = byDish.get(dish.id) ?? [];
 		return { ...dish, lines, facts: factsOf(dish, lines) };
@@ -132,7 +139,7 @@ export function contentOf(dish: Dish): DishContent {
 	const { id: _id, version: _version, lines, facts: _facts, ...values } = dish;
 	return {
 		values,
-		lines: lines.map(({ id: _line, dishId: _dish, position: _position, ...line }) => line)
+		lines: lines.map(({ id: _line, dishId: _dish, position: _position, massKg: _kg, ...line }) => line)
 	};
 }
 

@@ -11,6 +11,7 @@ import {
 	type PackStatus
 } from '../db/schema/index.ts';
 import { containers, type ContainerKey } from '../../core/tables/containers.ts';
+import { thisPack } from '../../core/packing/this-pack.ts';
 import { packName, useFirst } from './packs.ts';
 
 /** One line of the freezer's list: what a cook reads of a pack, and no more. */
@@ -23,7 +24,6 @@ export interface StockLine {
 	of: number;
 	servings: number;
 	massKg: number;
-	part01: number;
 	state: 'raw' | 'cooked';
 	bestBy: string | null;
 	packedOn: string;
@@ -82,7 +82,7 @@ export async function stockLines(
 	page: { from: number; most: number }
 ): Promise<{ lines: StockLine[]; total: number; servings: number }> {
 	const where = conditions(filter);
-	const lines = await db
+	const rows = await db
 		.select({
 			id: packs.id,
 			code: packs.code,
@@ -90,8 +90,14 @@ export async function stockLines(
 			status: packs.status,
 			number: packs.number,
 			of: packs.of,
-			servings: packings.servings,
-			massKg,
+			packing: {
+				servings: packings.servings,
+				massKg: packings.massKg,
+				lengthM: packings.lengthM,
+				widthM: packings.widthM,
+				thicknessM: packings.thicknessM
+			},
+			weighedKg: packs.massKg,
 			part01: packs.part01,
 			state: packings.state,
 			bestBy: packs.bestBy,
@@ -99,8 +105,6 @@ export async function stockLines(
 			shelfId: packs.shelfId,
 			shelf: shelves.name,
 			freezer: freezers.name,
-			thicknessM: packings.thicknessM,
-			lengthM: packings.lengthM,
 			version: packs.version
 		})
 		.from(packs)
@@ -123,6 +127,10 @@ export async function stockLines(
 		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
 		.innerJoin(freezers, eq(freezers.id, shelves.freezerId))
 		.where(where);
+	const lines = rows.map(({ packing, weighedKg, part01, ...line }) => {
+		const { block, ...own } = thisPack(packing, { massKg: weighedKg, part01 });
+		return { ...line, ...own, thicknessM: block.thicknessM, lengthM: block.lengthM };
+	});
 	return { lines, total: sum.total, servings: Math.round(sum.servings) };
 }
 

@@ -1,6 +1,8 @@
 import { and, asc, count, desc, eq, inArray, getTableColumns, sql, type SQL } from 'drizzle-orm';
 import type { CookCard } from '../../core/table/cook-card.ts';
 import type { AsIf } from '../../core/table/as-if.ts';
+import { thisPack, type ThisPack } from '../../core/packing/this-pack.ts';
+import { shareOfAmounts } from '../../present/share-of-amounts.ts';
 import { packCode } from '../../core/packing/pack-code.ts';
 import type { Db } from '../db/open.ts';
 import {
@@ -21,6 +23,10 @@ export type PackRow = typeof packs.$inferSelect;
 export type PackingSummary = Omit<Packing, 'card' | 'cardInput'>;
 export interface StockPack extends PackRow {
 	packing: PackingSummary;
+	/** what is true of this pack by itself, after a part was used, it was split or weighed */
+	own: ThisPack;
+	/** what is added on the day, this pack's share of it */
+	addOnDay: string;
 	/** the dish's name, or what it was called when it was written down */
 	name: string;
 	/** null: not made from a dish here */
@@ -71,7 +77,22 @@ export async function packsIn(db: Db, status: PackStatus): Promise<StockPack[]> 
 	const rows = await stock(db)
 		.where(eq(packs.status, status))
 		.orderBy(...useFirst);
-	return rows.map(({ pack, ...rest }) => ({ ...pack, ...rest }));
+	return rows.map(stockPack);
+}
+
+/** A row of the stock as one pack. */
+function stockPack<R extends Pick<StockRows[number], 'pack' | 'packing' | 'dish'>>({
+	pack,
+	...rest
+}: R) {
+	const own = thisPack(rest.packing, pack);
+	const share01 = rest.dish ? own.servings / rest.dish.servings : 1;
+	return {
+		...pack,
+		...rest,
+		own,
+		addOnDay: shareOfAmounts(rest.dish?.addOnDay ?? '', share01)
+	};
 }
 
 /** What is frozen, use-first. */
@@ -110,15 +131,15 @@ async function withCards(db: Db, rows: StockRows): Promise<PackWithCard[]> {
 			)
 		)
 		.orderBy(asc(ingredientLines.position));
-	return rows.map(({ pack, packing, ...rest }) => {
-		const own = lines.filter(({ dishId }) => dishId === rest.dish?.id);
-		const kept = cardOf.get(packing.id) ?? { card: null, cardInput: null };
+	return rows.map((row) => {
+		const pack = stockPack(row);
+		const ofDish = lines.filter(({ dishId }) => dishId === pack.dish?.id);
+		const kept = cardOf.get(row.packing.id) ?? { card: null, cardInput: null };
 		return {
 			...pack,
-			...rest,
-			lateItems: own.flatMap(({ stage, name }) => (stage === 'cook-day' && name ? [name] : [])),
-			serveWith: own.flatMap(({ stage, text }) => (stage === 'serve' ? [text] : [])),
-			packing: { ...packing, ...kept }
+			lateItems: ofDish.flatMap(({ stage, name }) => (stage === 'cook-day' && name ? [name] : [])),
+			serveWith: ofDish.flatMap(({ stage, text }) => (stage === 'serve' ? [text] : [])),
+			packing: { ...row.packing, ...kept }
 		};
 	});
 }

@@ -6,32 +6,49 @@ import {
 import { labelContent, type LabelContent } from '../../labels/label-content.ts';
 import type { Habit } from '../../present/habit.ts';
 import type { LabelSetup } from '../db/schema/index.ts';
+import type { Compute } from '../core-worker.ts';
+import { cardOfToday, ownCardInput } from './card-of-today.ts';
 import type { Db } from '../db/open.ts';
 import { packsByCode, packsOfPacking, type PackWithCard } from '../repos/packs.ts';
 
 /** The packs an address asks for: `?packing=ID`, or `?codes=A,B,C`; several of each may be given. */
-export async function askedPacks(db: Db, query: URLSearchParams): Promise<PackWithCard[]> {
+export async function askedPacks(
+	db: Db,
+	compute: Compute,
+	query: URLSearchParams
+): Promise<PackWithCard[]> {
 	const codes = (query.get('codes') ?? '').split(',').filter(Boolean).slice(0, 1000);
-	if (codes.length) return packsByCode(db, codes);
 	const id = Number(query.get('packing'));
-	return Number.isInteger(id) && id > 0 ? packsOfPacking(db, id) : [];
+	const packs = codes.length
+		? await packsByCode(db, codes)
+		: Number.isInteger(id) && id > 0
+			? await packsOfPacking(db, id)
+			: [];
+	return Promise.all(
+		packs.map(async (pack) => {
+			const input = ownCardInput(pack);
+			if (!input) return pack;
+			const card = await cardOfToday(compute, input);
+			return { ...pack, packing: { ...pack.packing, card } };
+		})
+	);
 }
 
-/** What a pack's label says: from the cook card kept with it, nothing is computed. */
+/** What a pack's label says, from its cook card. */
 export function labelOf(pack: PackWithCard, habit: Habit): LabelContent {
 	const { packing } = pack;
-	const massKg = (pack.massKg ?? packing.massKg) * pack.part01;
 	return labelContent(
 		{
 			...packing,
 			code: pack.code,
 			number: pack.number,
 			of: pack.of,
-			massKg,
-			servings: Math.round(packing.servings * pack.part01 * 10) / 10,
+			massKg: pack.own.massKg,
+			servings: pack.own.servings,
+			thicknessM: pack.own.block.thicknessM,
 			dishName: pack.name,
 			bestBy: pack.bestBy,
-			addOnDay: pack.dish?.addOnDay ?? '',
+			addOnDay: pack.addOnDay,
 			serveWith: pack.serveWith,
 			ahead: pack.status === 'reserved'
 		},

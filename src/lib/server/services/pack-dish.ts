@@ -1,15 +1,14 @@
 import { w } from '../../present/wording/index.ts';
 import { partCookedStep } from '../../core/foods/freezer-check.ts';
 import { containers, type ContainerKey } from '../../core/tables/containers.ts';
-import { CoreError, storageLife } from '../../core/index.ts';
-import { blockOf, type Block } from '../../core/packing/block-of.ts';
+import { packPlan } from '../../core/packing/pack-plan.ts';
 import { limitsFrom } from '../../core/safety/limits.ts';
 import { cardQuestion } from '../../core/table/card-question.ts';
 import { dayIn } from '../../present/time.ts';
-import { massText, type Habit } from '../../present/units.ts';
+import { packRefusalText } from '../../present/pack-words.ts';
 import type { Compute } from '../core-worker.ts';
 import type { Db } from '../db/open.ts';
-import { dishNutrition } from './dish-nutrition.ts';
+import { dishNutrition } from '../../core/foods/dish-nutrition.ts';
 import { getCooling } from '../repos/cooling.ts';
 import { isDiscarded } from './cooling-decisions.ts';
 import { getDish } from '../repos/dishes.ts';
@@ -66,26 +65,39 @@ export async function packDish(
 		return { ok: false, field: 'boughtFrozen', message: w.packDishAnswers.thawedBefore };
 	const place = await freezerOfShelf(db, request.shelfId);
 	if (!place) return { ok: false, field: 'shelfId', message: w.packDishAnswers.thisShelfIsGone };
-	const block = blockFor(request, dish.facts.densityKgPerM3, house);
-	if ('field' in block) return block;
-	const storage = storageLife({
-		parts: dish.facts.parts,
-		packedOn: request.packedOn,
-		freezerC: place.freezer.setC,
-		houseMonths: house.houseMonths ?? undefined
-	});
-	const computedBestBy = house.leads === 'good-to' ? storage.goodTo : storage.bestBy;
 	const limits = limitsFrom(house.limits);
+	const plan = packPlan({
+		massKg: request.massKg,
+		densityKgPerM3: dish.facts.densityKgPerM3,
+		kind: dish.kind,
+		container: request.container,
+		measured: {
+			lengthM: request.lengthM,
+			widthM: request.widthM,
+			thicknessM: request.thicknessM
+		},
+		life: {
+			parts: dish.facts.parts,
+			packedOn: request.packedOn,
+			freezerC: place.freezer.setC,
+			houseMonths: house.houseMonths,
+			leads: house.leads,
+			bestBy: request.bestBy
+		}
+	});
+	if (plan.outcome !== 'planned')
+		return {
+			ok: false,
+			field: plan.field,
+			message: packRefusalText(plan, request.massKg, house)
+		};
+	const { block, life } = plan;
 	const question = cardQuestion({
 		dish,
 		facts: dish.facts,
 		pack: { massKg: request.massKg, block, isPan: containers[request.container].pan },
-		slowCooker: house.slowCooker,
-		pressureCooker: house.pressureCooker,
-		oven: house.oven,
-		kitchen: { altitudeM: house.altitudeM, roomC: house.roomC },
+		house,
 		freezerC: place.freezer.setC,
-		refrigeratorC: house.refrigeratorC,
 		limits
 	});
 	const card = await compute('card', question);
@@ -109,10 +121,7 @@ export async function packDish(
 				allergens: dish.facts.allergens,
 				nutrition: house.labelNutrition ? dishNutrition(dish).nutrition : null,
 				storage: {
-					...storage,
-					bestBy: request.bestBy ?? computedBestBy,
-					bestBySet: request.bestBy !== undefined,
-					computedBestBy,
+					...life,
 					parts: dish.facts.parts,
 					freezerC: place.freezer.setC
 				},
@@ -132,44 +141,4 @@ export async function packDish(
 		await useContainers(tx, request.container, request.count);
 		return { ok: true, packingId };
 	});
-}
-
-/** The block as corrected by the cook, the rest computed from weight and container. */
-export function blockFor(
-	request: Pick<PackingRequest, 'container' | 'massKg' | 'lengthM' | 'widthM' | 'thicknessM'>,
-	densityKgPerM3: number,
-	habit: Habit
-): Block | Refusal {
-	const { lengthM, widthM, thicknessM } = request;
-	const usual = containers[request.container];
-	const foot = { lengthM: lengthM ?? usual.lengthM, widthM: widthM ?? usual.widthM };
-	if (thicknessM !== undefined) {
-		const heldKg = foot.lengthM * foot.widthM * thicknessM * densityKgPerM3;
-		// pieces and air make a block up to twice its own volume; much smaller than its food it cannot be
-		if (heldKg < 0.7 * request.massKg || heldKg > 2.5 * request.massKg)
-			return {
-				ok: false,
-				field: 'thicknessM',
-				message: w.packDishAnswers.thicknessABlockOf(
-					massText(heldKg, habit),
-					massText(request.massKg, habit)
-				)
-			};
-		return { ...foot, thicknessM };
-	}
-	if (lengthM !== undefined || widthM !== undefined)
-		return {
-			...foot,
-			thicknessM: Math.max(0.003, request.massKg / densityKgPerM3 / (foot.lengthM * foot.widthM))
-		};
-	try {
-		return blockOf({ massKg: request.massKg, densityKgPerM3, container: request.container });
-	} catch (error) {
-		if (!(error instanceof CoreError) || error.code !== 'no-room-for-food') throw error;
-		return {
-			ok: false,
-			field: 'massKg',
-			message: w.packDishAnswers.weightOfEachThis(massText(Number(error.values.mostKg), habit))
-		};
-	}
 }

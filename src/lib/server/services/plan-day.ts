@@ -1,11 +1,10 @@
-import { itemByName } from '../../core/foods/item-catalogue.ts';
+import { hygieneOf, isRawMeatClass } from '../../core/foods/raw-animal.ts';
 import { dayTotals } from '../../core/menu/day-totals.ts';
 import { goesWellWith, type RankedDish } from '../../core/menu/goes-well-with.ts';
 import { dishCosts, priceLines } from '../../core/shopping/shop-costs.ts';
 import { shoppingList, type NeedLine } from '../../core/shopping/shopping-list.ts';
 import { handsMin } from '../../core/steps/propose-steps.ts';
 import { staples } from '../../core/tables/aisles.ts';
-import { parsedLineKg } from '../../formats/ingredient-line.ts';
 import type { Db } from '../db/open.ts';
 import { dishesOfDay, getDay } from '../repos/days.ts';
 import { getDish, type Dish } from '../repos/dishes.ts';
@@ -23,7 +22,7 @@ export const packedKgOf = (dish: Dish) => dish.facts.packedKg || usualServingKg 
 
 function needsOf(dish: Dish, batches: number): NeedLine[] {
 	return dish.lines.map((line) => {
-		const kg = parsedLineKg(line);
+		const kg = line.massKg;
 		return {
 			dish: dish.name,
 			text: line.text,
@@ -41,12 +40,11 @@ function rankedOf(dish: Dish, frozenServings: number): RankedDish {
 	let protein: { item: string; kg: number } | null = null;
 	for (const line of dish.lines) {
 		if (!line.itemName) continue;
-		const kg = parsedLineKg(line) ?? 0;
+		const kg = line.massKg ?? 0;
 		needKg.set(line.itemName, (needKg.get(line.itemName) ?? 0) + kg);
 		const cut = cutWords.exec(line.cut)?.[1];
 		if (cut) chopped.add(`${line.itemName}, ${cut}`);
-		const hygiene = itemByName(line.itemName)?.hygiene ?? '';
-		if (/^raw-(meat|poultry)/.test(hygiene) && kg > (protein?.kg ?? 0))
+		if (isRawMeatClass(hygieneOf(line.itemName)) && kg > (protein?.kg ?? 0))
 			protein = { item: line.itemName, kg };
 	}
 	const told = dish.instruction?.method;

@@ -1,7 +1,6 @@
 import { cansOf, prepLists } from '../../core/schedule/prep-lists.ts';
 import { scaledLine } from '../../core/foods/scale-dish.ts';
 import { stepPlaces } from '../../core/steps/propose-steps.ts';
-import { parsedLineKg } from '../../formats/ingredient-line.ts';
 import { lineAmountText } from '../../present/amounts.ts';
 import type { Habit } from '../../present/habit.ts';
 import type { Db } from '../db/open.ts';
@@ -32,7 +31,7 @@ export async function prepDay(db: Db, dayId: number, habit: Habit) {
 				itemName: line.itemName,
 				item: line.item,
 				cut: line.cut,
-				massKg: parsedLineKg(line),
+				massKg: line.massKg,
 				pieces: line.unit === 'piece' ? line.quantity : null,
 				cans: line.unit === 'can' ? line.quantity : cansOf(line.text),
 				stage: line.stage,
@@ -80,7 +79,7 @@ async function componentsOf(
 	for (const { row, dish } of planned)
 		for (const line of dish.lines) {
 			if (!line.itemName || line.stage === 'serve' || line.stage === 'cook-day') continue;
-			const kg = (parsedLineKg(line) ?? 0) * row.batches;
+			const kg = (line.massKg ?? 0) * row.batches;
 			needKg[line.itemName] = (needKg[line.itemName] ?? 0) + kg;
 		}
 	const { ticked } = dayState(await eventsOfDay(db, dayId));

@@ -4,7 +4,6 @@ import {
 	type StepLine,
 	type ToldCooking
 } from '../../core/steps/propose-steps.ts';
-import { parsedLineKg } from '../../formats/ingredient-line.ts';
 import type { Dish } from '../repos/dishes.ts';
 
 /** The lines of a dish as steps are read from them. */
@@ -12,7 +11,7 @@ export function stepLines(dish: Pick<Dish, 'lines'>): StepLine[] {
 	return dish.lines.map((line) => ({
 		itemName: line.itemName,
 		cut: line.cut,
-		massKg: parsedLineKg(line),
+		massKg: line.massKg,
 		stage: line.stage,
 		form: line.form
 	}));

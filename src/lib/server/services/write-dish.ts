@@ -1,3 +1,4 @@
+import { lineKeys } from '../../core/foods/line-correction.ts';
 import type { InferType } from 'yup';
 import { correctedLine, parseIngredientLines } from '../../formats/ingredient-line.ts';
 import type { dishSchema } from '../../schemas/dish.ts';
@@ -38,6 +39,8 @@ export async function writeDish(
 	nowMs: number,
 	id?: number
 ): Promise<number> {
+	const lines = parseIngredientLines(form.lines);
+	const keys = lineKeys(lines);
 	return saveDish(
 		db,
 		{
@@ -50,9 +53,7 @@ export async function writeDish(
 			instruction: instructionOf(form),
 			createdAtMs: nowMs
 		},
-		parseIngredientLines(form.lines).map((line) =>
-			correctedLine(line, form.corrections?.[line.text])
-		),
+		lines.map((line, i) => correctedLine(line, form.corrections?.[keys[i]])),
 		id
 	);
 }

@@ -1,6 +1,6 @@
 import { findItem, type Item } from '../../core/foods/item-catalogue.ts';
-import { blockOf } from '../../core/packing/block-of.ts';
-import { CoreError, storageLife, type StoredPart } from '../../core/index.ts';
+import { lumpBlock, planBlock, planLife } from '../../core/packing/pack-plan.ts';
+import { isRawAnimalClass } from '../../core/foods/raw-animal.ts';
 import { limitsFrom } from '../../core/safety/limits.ts';
 import { cardQuestion } from '../../core/table/card-question.ts';
 import { containers, type ContainerKey } from '../../core/tables/containers.ts';
@@ -11,7 +11,7 @@ import type { FrozenThing } from '../../schemas/frozen-thing.ts';
 import type { Compute } from '../core-worker.ts';
 import type { Db } from '../db/open.ts';
 import { allDishes, type Dish } from '../repos/dishes.ts';
-import { freezerOfShelf, getHousehold, type Household } from '../repos/household.ts';
+import { freezerOfShelf, getHousehold } from '../repos/household.ts';
 import { addPacking, type Packing } from '../repos/packs.ts';
 import { addUndo } from '../repos/undo.ts';
 
@@ -39,7 +39,20 @@ export async function writeDown(
 		const dish = dishes.find(({ name }) => name.toLowerCase() === thing.name.toLowerCase()) ?? null;
 		const facts = known(thing, dish);
 		const packedOn = thing.frozen.day ?? today;
-		const storage = storageOf(thing, facts.parts, packedOn, place.freezer.setC, house);
+		const storage = {
+			// the maker's date leads; of what nobody knows when it was frozen there is none, and it is used first
+			...planLife({
+				parts: facts.parts,
+				packedOn,
+				dayKnown: thing.frozen.known !== 'unknown',
+				freezerC: place.freezer.setC,
+				houseMonths: house.houseMonths,
+				leads: house.leads,
+				bestBy: thing.makerBestBy
+			}),
+			parts: facts.parts,
+			freezerC: place.freezer.setC
+		};
 		const block = blockIn(thing.massKg, facts.densityKgPerM3);
 		const limits = limitsFrom(house.limits);
 		const question = dish
@@ -47,12 +60,8 @@ export async function writeDown(
 					dish,
 					facts: dish.facts,
 					pack: { massKg: thing.massKg, block, isPan: containers[block.container].pan },
-					slowCooker: house.slowCooker,
-					pressureCooker: house.pressureCooker,
-					oven: house.oven,
-					kitchen: { altitudeM: house.altitudeM, roomC: house.roomC },
+					house,
 					freezerC: place.freezer.setC,
-					refrigeratorC: house.refrigeratorC,
 					limits
 				})
 			: null;
@@ -117,7 +126,7 @@ function known(thing: FrozenThing, dish: Dish | null) {
 	const item = findItem(thing.name);
 	const group = thing.group ?? item?.storage ?? null;
 	const rawMeat =
-		thing.state === 'raw' && item !== null && /raw-(poultry|meat|egg)/.test(item.hygiene);
+		thing.state === 'raw' && item !== null && isRawAnimalClass(item.hygiene);
 	const core = rawMeat ? (item.core ?? 'leftovers') : plain(item) ? 'plain' : 'leftovers';
 	return {
 		state: thing.state,
@@ -138,50 +147,11 @@ function known(thing: FrozenThing, dish: Dish | null) {
 const plain = (item: Item | null) =>
 	item !== null && ['vegetables', 'fruit', 'bread-bakes'].includes(item.storage ?? '');
 
-/** The maker's date leads; of what nobody knows when it was frozen, there is none, and it is used first. */
-function storageOf(
-	thing: FrozenThing,
-	parts: (StoredPart & { name: string })[],
-	packedOn: string,
-	freezerC: number,
-	house: Household
-): Packing['storage'] {
-	const none = {
-		bestBy: null,
-		goodTo: null,
-		months: null,
-		limitingPart: null,
-		unknownParts: [],
-		source: 'house-rule'
-	};
-	const life =
-		parts.length > 0
-			? storageLife({ parts, packedOn, freezerC, houseMonths: house.houseMonths ?? undefined })
-			: none;
-	const computed = house.leads === 'good-to' ? life.goodTo : life.bestBy;
-	const computedBestBy = thing.frozen.known === 'unknown' ? null : computed;
-	return {
-		...life,
-		goodTo: thing.frozen.known === 'unknown' ? null : life.goodTo,
-		parts,
-		freezerC,
-		bestBy: thing.makerBestBy ?? computedBestBy,
-		bestBySet: thing.makerBestBy !== undefined,
-		computedBestBy
-	};
-}
-
-/** A usual bag that holds it. */
+/** A usual bag that holds it; what is larger than any of them lies as a lump. */
 function blockIn(massKg: number, densityKgPerM3: number) {
 	for (const container of bagsBySize) {
-		try {
-			return { container, ...blockOf({ massKg, densityKgPerM3, container }) };
-		} catch (error) {
-			if (!(error instanceof CoreError) || error.code !== 'no-room-for-food') throw error;
-		}
+		const plan = planBlock({ massKg, densityKgPerM3, container });
+		if (plan.outcome === 'planned') return { container, ...plan.block };
 	}
-	// larger than any of them: as thick as it is on the largest footprint
-	const { lengthM, widthM } = containers['pan-30'];
-	const thicknessM = Math.min(0.29, massKg / densityKgPerM3 / (lengthM * widthM));
-	return { container: 'pan-30' as const, lengthM, widthM, thicknessM };
+	return { container: 'pan-30' as const, ...lumpBlock(massKg, densityKgPerM3) };
 }

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { kindHandling, piecesAir01 } from '$lib/core/foods/kind-handling';
+	import type { DishKind } from '$lib/core/tables/dish-kinds';
 	import type { FoodSpec } from '$lib/core/foods/food-spec';
 	import type { PressureCooker, SlowCooker } from '$lib/core/kitchen/appliance-parameters';
 	import { blockForms, type FormName, type FormTimes } from '$lib/core/packing/block-shapes';
@@ -29,7 +31,7 @@
 		typed = $bindable(),
 		error
 	}: {
-		dish: { kind: string; food: FoodSpec; densityKgPerM3: number } | undefined;
+		dish: { kind: DishKind; food: FoodSpec; densityKgPerM3: number } | undefined;
 		massKg: number;
 		count: number;
 		freezerC: number;
@@ -43,18 +45,19 @@
 	/** the first of the list are what fits best */
 	const shownFirst = 4;
 
-	const pieces = $derived(dish?.kind === 'lean-pieces' || dish?.kind === 'hard-vegetables');
+	const handling = $derived(kindHandling[dish?.kind ?? 'meat-in-sauce']);
+	const pieces = $derived(handling.pieces);
 	const litres = $derived(
 		dish && massKg > 0
-			? portionL({ massKg, densityKgPerM3: dish.densityKgPerM3, air01: pieces ? 0.25 : 0 })
+			? portionL({ massKg, densityKgPerM3: dish.densityKgPerM3, air01: pieces ? piecesAir01 : 0 })
 			: 0
 	);
 	const choices = $derived(
 		containersFor({
 			portionL: litres,
 			count,
-			bake: dish?.kind === 'assembled-bake',
-			liquid: !pieces && dish?.kind !== 'assembled-bake' && dish?.kind !== 'tough-cut',
+			bake: handling.bake,
+			liquid: handling.runs,
 			left: Object.fromEntries(left.map((row) => [row.container, row.left]))
 		})
 	);

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { BoardTask } from '$lib/core/schedule/day-board';
-	import { hands, rawAnimal } from '$lib/core/schedule/task';
+	import { isRawAnimalClass } from '$lib/core/foods/raw-animal';
+	import { hands } from '$lib/core/schedule/task';
 	import { taskText } from '$lib/present/run-words';
 	import { countdownText, durationText, instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
@@ -31,7 +32,7 @@
 	const { task } = $derived(row);
 	const running = $derived(row.status === 'running');
 	const leftMs = $derived(row.endMs - clock.fineMs);
-	const raw = $derived(rawAnimal.has(task.hygiene ?? ''));
+	const raw = $derived(isRawAnimalClass(task.hygiene));
 	const byHand = $derived((task.uses?.[hands] ?? 0) > 0);
 	const finish = () => say({ kind: 'finish', key: task.id });
 	const begin = () => say({ kind: 'begin', key: task.id });

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { BoardTask } from '$lib/core/schedule/day-board';
-	import { rawAnimal } from '$lib/core/schedule/task';
+	import { isRawAnimalClass } from '$lib/core/foods/raw-animal';
 	import { taskText } from '$lib/present/run-words';
 	import { instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
@@ -89,7 +89,7 @@
 						<button
 							type="button"
 							class="bar {row.status} {row.task.kind}"
-							class:raw={rawAnimal.has(row.task.hygiene ?? '')}
+							class:raw={isRawAnimalClass(row.task.hygiene)}
 							class:held={drag?.id === row.task.id}
 							style:left="{share(row.startMs + (drag?.id === row.task.id ? drag.byMs : 0))}%"
 							style:width="{Math.max(0.6, share(row.endMs) - share(row.startMs))}%"

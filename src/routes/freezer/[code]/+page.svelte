@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { dayText, durationText, instantText } from '$lib/present/time';
+	import { dayText, instantText, thawingText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { containerText, coreWords } from '$lib/present/words';
+	import { thawingRange } from '$lib/core/freezing/thawing-range';
 	import { packCurves } from '$lib/core/freezing/pack-curves';
 	import Drawn from '$lib/ui/charts/Drawn.svelte';
 	import { packChart } from '$lib/ui/charts/pack-chart';
@@ -22,7 +23,9 @@
 	const pack = $derived(data.pack);
 	const packing = $derived(pack.packing);
 	const thaw = $derived(data.thaw?.refrigerator ?? null);
-	const servings = $derived(Math.round(packing.servings * pack.part01 * 10) / 10);
+	const bends = $derived(thawingRange(thaw?.pliableMin ?? null));
+	const thaws = $derived(thawingRange(thaw?.thawedMin ?? null));
+	const own = $derived(pack.own);
 	/** Warm as it comes out of the refrigerator; a day and a half shows the slowest of the three. */
 	const packedC = 5;
 	const durationMin = 36 * 60;
@@ -65,11 +68,11 @@
 			<span class="tape text-xl font-bold tracking-widest">{pack.code}</span>
 		</div>
 		<div class="flex flex-wrap items-center gap-4">
-			<Slab thicknessM={packing.thicknessM} lengthM={packing.lengthM} habit={data.habit} />
+			<Slab thicknessM={own.block.thicknessM} lengthM={own.block.lengthM} habit={data.habit} />
 			<p>
 				{w.freezerOne.servings(
-					servings,
-					massText((pack.massKg ?? packing.massKg) * pack.part01, data.habit)
+					own.servings,
+					massText(own.massKg, data.habit)
 				)}
 				<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} /><br />
 				<span class="quiet">
@@ -77,7 +80,7 @@
 						pack.number,
 						pack.of,
 						containerText(packing.container, data.habit),
-						lengthText(packing.thicknessM, data.habit)
+						lengthText(own.block.thicknessM, data.habit)
 					)}
 				</span>
 			</p>
@@ -104,7 +107,7 @@
 		{#if packing.allergens.length > 0}<p>
 				{w.freezerOne.contains(packing.allergens.join(', '))}
 			</p>{/if}
-		{#if pack.dish?.addOnDay}<p>{w.freezerOne.onTheDay(pack.dish.addOnDay)}</p>{/if}
+		{#if pack.addOnDay}<p>{w.freezerOne.onTheDay(pack.addOnDay)}</p>{/if}
 		<p class="quiet">
 			{w.freezerOne.doneAtInThe(tempText(packing.coreC, data.habit), coreWords[packing.core])}
 		</p>
@@ -125,24 +128,24 @@
 			</form>
 		{/if}
 		<Press href="/labels?codes={pack.code}">{w.freezerOne.itsLabel}</Press>
-		{#if pack.status === 'frozen'}<PackOtherwise {pack} shelves={data.shelves} {servings} />{/if}
+		{#if pack.status === 'frozen'}<PackOtherwise {pack} shelves={data.shelves} servings={own.servings} />{/if}
 		{#if thaw}
 			<p>
 				{w.freezerOne.thawingInTheRefrigerator(tempText(data.refrigeratorC, data.habit))}
-				{#if thaw.thawedMin !== null}
+				{#if thaws}
 					{w.freezerOne.bendsInAboutFree(
-						thaw.pliableMin === null ? '–' : durationText(thaw.pliableMin)
+						bends ? thawingText(bends) : '–'
 					)}
 					<Why
 						note={{
 							title: w.freezerOne.thawing,
 							rule: w.freezerOne.untilNoIceIs,
 							inputs: [
-								{ name: w.freezerOne.thickness, value: lengthText(packing.thicknessM, data.habit) },
+								{ name: w.freezerOne.thickness, value: lengthText(own.block.thicknessM, data.habit) },
 								{ name: w.freezerOne.refrigerator, value: tempText(data.refrigeratorC, data.habit) }
 							],
 							sources: ['appliance-model', 'choi-okos-1986']
-						}}><b>{durationText(thaw.thawedMin)}</b></Why
+						}}><b>{thawingText(thaws)}</b></Why
 					>.
 				{:else}
 					{w.freezerOne.itDoesNotThaw}

@@ -1,5 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import { usable01 } from '$lib/core/menu/day-totals';
+import { usableL } from '$lib/core/freezer/usable-litres';
 import { refreezeC } from '$lib/core/freezer/power-cut';
 import { aboveHours } from '$lib/core/freezer/above-hours';
 import { w } from '$lib/present/wording';
@@ -32,7 +32,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 		outH,
 		bad: typed !== '' && outH === null,
 		opened: url.searchParams.get('opened') === 'on',
-		fill01: freezer ? Math.min(1, litres / (freezer.volumeL * usable01)) : 0,
+		fill01: freezer ? Math.min(1, litres / usableL(freezer)) : 0,
 		warmestC: readings.length ? Math.max(...readings.map(({ tempC }) => tempC)) : null,
 		aboveH: readings.length ? aboveHours(readings, refreezeC) : null,
 		packs: freezer ? await partsInFreezer(locals.db, freezer.id) : []

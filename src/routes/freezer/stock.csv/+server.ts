@@ -13,7 +13,7 @@ export const GET = async ({ locals }) => {
 			code: line.code,
 			name: line.name,
 			state: line.state,
-			servings: Math.round(line.servings * line.part01 * 10) / 10,
+			servings: line.servings,
 			weight_g: Math.round(line.massKg * 1000),
 			frozen_on: line.packedOn,
 			best_by: line.bestBy,

@@ -6,7 +6,7 @@ import { freezerCheck, partCookedStep } from '$lib/core/foods/freezer-check';
 import { itemByName } from '$lib/core/foods/item-catalogue';
 import { stepPlaces, type DishStep } from '$lib/core/steps/propose-steps';
 import { stepsOfDish } from '$lib/server/services/step-lines';
-import { dishNutrition } from '$lib/server/services/dish-nutrition';
+import { dishNutrition } from '$lib/core/foods/dish-nutrition';
 import { w } from '$lib/present/wording';
 import { text } from '$lib/schemas/fields';
 import {

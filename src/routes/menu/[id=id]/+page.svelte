@@ -11,6 +11,7 @@
 	import FreezerCheck from '$lib/ui/FreezerCheck.svelte';
 	import StepsTable from '$lib/ui/StepsTable.svelte';
 	import ScaleDish from '$lib/ui/ScaleDish.svelte';
+	import { roundedNutrition } from '$lib/core/foods/nutrition';
 	import { correctionsOf } from '$lib/formats/line-corrections';
 	import DishForm from '$lib/ui/DishForm.svelte';
 	import LinesTable from '$lib/ui/LinesTable.svelte';
@@ -20,6 +21,7 @@
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
+	const nutrition = $derived(roundedNutrition(data.nutrition));
 	let editing = $state(false);
 	let noteText = $state('');
 	const items = allItems.map((item) => item.name).sort();
@@ -211,17 +213,17 @@
 						}}
 						><b
 							>{w.dishCare.perServing(
-								Math.round(data.nutrition.energyKj / 10) * 10,
-								Math.round(data.nutrition.energyKcal / 5) * 5
+								nutrition.energyKj,
+								nutrition.energyKcal
 							)}</b
 						></Why
 					><br />
 					<span class="quiet">
 						{w.dishCare.nutrition}: {w.dishCare.grams(
-							Math.round(data.nutrition.proteinG),
-							Math.round(data.nutrition.fatG),
-							Math.round(data.nutrition.carbohydrateG),
-							Math.round(data.nutrition.fibreG)
+							nutrition.proteinG,
+							nutrition.fatG,
+							nutrition.carbohydrateG,
+							nutrition.fibreG
 						)}
 					</span>
 				</p>

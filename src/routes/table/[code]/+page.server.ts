@@ -15,7 +15,7 @@ import { getHousehold, habitOf } from '$lib/server/repos/household';
 import { isCookable, packByCode, setAssumed, type CookablePack } from '$lib/server/repos/packs';
 import { addUndo } from '$lib/server/repos/undo';
 import { nextClockTime } from '$lib/server/serve-time';
-import { cardOfToday } from '$lib/server/services/card-of-today';
+import { cardOfToday, isOwnCard, ofThisPack } from '$lib/server/services/card-of-today';
 import { undoable } from '$lib/server/undo/undoable';
 import type { Household } from '$lib/server/db/schema';
 import { nowMs as serverMs } from '$lib/server/now';
@@ -24,8 +24,10 @@ import type { Actions, PageServerLoad } from './$types';
 /** What is asked of a pack in the household as it is today, and whether its kept card still answers that. */
 function questionOf(pack: CookablePack, house: Household) {
 	const { cardInput, core, card } = pack.packing;
+	const mine = isOwnCard(pack);
+	const packed = mine ? cardInput.convert : ofThisPack(cardInput.convert, pack.own);
 	const today = asOfToday({
-		packed: cardInput.convert,
+		packed,
 		core,
 		house,
 		limits: limitsFrom(house.limits)
@@ -33,6 +35,7 @@ function questionOf(pack: CookablePack, house: Household) {
 	const convert = pack.assumed ? asIf(today, pack.assumed) : today;
 	const input = { ...cardInput, convert, refrigeratorC: house.refrigeratorC };
 	const current =
+		mine &&
 		!pack.assumed &&
 		cardInput.refrigeratorC === house.refrigeratorC &&
 		isCurrent(card, cardInput.convert, today);

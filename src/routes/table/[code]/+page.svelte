@@ -132,7 +132,7 @@
 		habit: data.habit
 	});
 	const assumed = $derived(
-		pack.assumed ?? { thicknessM: packing.thicknessM, massKg: packing.massKg }
+		pack.assumed ?? { thicknessM: pack.own.block.thicknessM, massKg: pack.own.massKg }
 	);
 	const note = $derived(
 		computed?.failed || todayFailed
@@ -169,14 +169,14 @@
 <section class="plate grid gap-4">
 	<div class="flex flex-wrap items-start justify-between gap-4">
 		<div class="flex flex-wrap items-center gap-4">
-			<Slab thicknessM={packing.thicknessM} lengthM={packing.lengthM} habit={data.habit} />
+			<Slab thicknessM={pack.own.block.thicknessM} lengthM={pack.own.block.lengthM} habit={data.habit} />
 			<div>
 				<h1>{pack.name}</h1>
 				<p class="quiet">
 					{w.tableOne.packLine(
-						massText(packing.massKg, data.habit),
-						packing.servings,
-						lengthText(packing.thicknessM, data.habit),
+						massText(pack.own.massKg, data.habit),
+						pack.own.servings,
+						lengthText(pack.own.block.thicknessM, data.habit),
 						dayText(packing.packedOn, data.habit),
 						pack.code
 					)}
@@ -248,7 +248,7 @@
 			habit={data.habit}
 			{asked}
 			{packing}
-			addOnDay={pack.dish.addOnDay}
+			addOnDay={pack.addOnDay}
 			late={lateOf(option)}
 			{inWater}
 			label={labelOf(option)}
@@ -264,7 +264,7 @@
 	habit={data.habit}
 />
 {#if packing.state === 'cooked'}
-	<TimerWays massKg={packing.massKg} servings={packing.servings} habit={data.habit} />
+	<TimerWays massKg={pack.own.massKg} servings={pack.own.servings} habit={data.habit} />
 {/if}
 <p class="quiet mt-4">
 	{w.tableOne.youngChildrenPregnantAnd(standingLine)}

@@ -3,7 +3,7 @@ import { containers } from '$lib/core/tables/containers';
 import { headspaceMm } from '$lib/core/packing/headspace';
 import { fillPlan } from '$lib/core/packing/fill-order';
 import { itemByName } from '$lib/core/foods/item-catalogue';
-import { parsedLineKg } from '$lib/formats/ingredient-line';
+import { kindHandling } from '$lib/core/foods/kind-handling';
 import { getDish } from '$lib/server/repos/dishes';
 import { packsOfPacking } from '$lib/server/repos/packs';
 import type { PageServerLoad } from './$types';
@@ -14,13 +14,12 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const [{ packing, name }] = packs;
 	const dish = packing.dishId === null ? null : await getDish(locals.db, packing.dishId);
 	const box = containers[packing.container];
-	const kind = dish?.kind;
-	const liquid = kind === 'pulse-soup' || kind === 'meat-in-sauce' || kind === 'soft-vegetables';
+	const liquid = dish !== null && kindHandling[dish.kind].runs;
 	const plan = fillPlan(
 		(dish?.lines ?? []).map((line) => ({
 			text: line.text,
 			item: line.itemName ? itemByName(line.itemName) : null,
-			massKg: parsedLineKg(line),
+			massKg: line.massKg,
 			stage: line.stage
 		})),
 		dish?.instruction?.method.appliance === 'pressure-cooker'
