@@ -5,15 +5,15 @@ import {
 	simulateInSurroundings,
 	type ConvertInput
 } from '../src/lib/core/index.ts';
-import { scenarioOf } from '../src/lib/core/cooking/conversion-scenario.ts';
-import { goalOf, targetOf } from '../src/lib/core/cooking/conversion-target.ts';
-import { efforts, TableCache, timelineOf, type Effort } from '../src/lib/core/cooking/scenario.ts';
-import { readyMin } from '../src/lib/core/cooking/timeline.ts';
-import { asLikely } from '../src/lib/core/cooking/unknowns.ts';
+import { scenarioOf } from '../src/lib/core/cooking/conversion/reference-scenario.ts';
+import { goalOf, targetOf } from '../src/lib/core/cooking/conversion/target.ts';
+import { efforts, TableCache, timelineOf, type Effort } from '../src/lib/core/cooking/conversion/scenario.ts';
+import { readyMin } from '../src/lib/core/cooking/conversion/timeline.ts';
+import { asLikely } from '../src/lib/core/cooking/conversion/unknowns.ts';
 import { Body, facesIn } from '../src/lib/core/heat/body.ts';
 import type { Fineness } from '../src/lib/core/heat/grid.ts';
 import { thermalTable } from '../src/lib/core/heat/thermal-table.ts';
-import { defaultCompositions } from '../src/lib/core/tables/default-compositions.ts';
+import { defaultCompositions } from '../src/lib/core/foods/default-compositions.ts';
 import { line, medianMs, ms } from './timing.ts';
 
 const food = { composition: defaultCompositions['meat-in-sauce'], mobility: 2 };

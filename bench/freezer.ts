@@ -6,7 +6,7 @@ import { packs } from '../src/lib/server/db/schema/index.ts';
 import { addFreezer, listFreezers, saveHousehold } from '../src/lib/server/repos/household.ts';
 import { nextCode } from '../src/lib/server/repos/packs.ts';
 import { served } from './served.ts';
-import { writeDown } from '../src/lib/server/services/write-down.ts';
+import { writeDown } from '../src/lib/server/services/packs/write-down.ts';
 
 const names = ['goulash', 'dal', 'tagine', 'ragù', 'plum bake', 'chard stew', 'peas', 'rye bread'];
 

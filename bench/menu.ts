@@ -4,7 +4,7 @@ import { goesWellWith, type RankedDish } from '../src/lib/core/menu/goes-well-wi
 import { choosePacks, type PackChoice } from '../src/lib/core/shopping/choose-packs.ts';
 import { dishCosts, priceLines, type PriceEntry } from '../src/lib/core/shopping/shop-costs.ts';
 import { shoppingList, type NeedLine } from '../src/lib/core/shopping/shopping-list.ts';
-import { staples } from '../src/lib/core/tables/aisles.ts';
+import { staples } from '../src/lib/core/published/aisles.ts';
 import { parsedLineKg, parseIngredientLine } from '../src/lib/formats/ingredient-line.ts';
 import { line, medianMs, ms } from './timing.ts';
 

@@ -9,12 +9,12 @@ import { addFreezer, listFreezers, saveHousehold } from '../src/lib/server/repos
 import { undoEntries } from '../src/lib/server/db/schema/index.ts';
 import { setContainerOwned } from '../src/lib/server/repos/freezer-stock.ts';
 import { frozenPacks } from '../src/lib/server/repos/packs.ts';
-import { changePack } from '../src/lib/server/services/change-packs.ts';
-import { keepFreezerReadings } from '../src/lib/server/services/keep-freezer-readings.ts';
-import { writeDown } from '../src/lib/server/services/write-down.ts';
-import { packDish } from '../src/lib/server/services/pack-dish.ts';
-import { startCooling } from '../src/lib/server/services/start-cooling.ts';
-import { writeDish } from '../src/lib/server/services/write-dish.ts';
+import { changePack } from '../src/lib/server/services/packs/change-packs.ts';
+import { keepFreezerReadings } from '../src/lib/server/services/packs/keep-freezer-readings.ts';
+import { writeDown } from '../src/lib/server/services/packs/write-down.ts';
+import { packDish } from '../src/lib/server/services/packs/pack-dish.ts';
+import { startCooling } from '../src/lib/server/services/cooling/start-cooling.ts';
+import { writeDish } from '../src/lib/server/services/dishes/write-dish.ts';
 import { addDays } from '../src/lib/core/units/day.ts';
 import { dayIn } from '../src/lib/present/time.ts';
 import {

@@ -1,7 +1,7 @@
 import type { FrozenThing } from '../../src/lib/schemas/frozen-thing.ts';
-import type { DishForm } from '../../src/lib/server/services/write-dish.ts';
-import type { PackingRequest } from '../../src/lib/server/services/pack-dish.ts';
-import type { CoolingRequest } from '../../src/lib/server/services/start-cooling.ts';
+import type { DishForm } from '../../src/lib/server/services/dishes/write-dish.ts';
+import type { PackingRequest } from '../../src/lib/server/services/packs/pack-dish.ts';
+import type { CoolingRequest } from '../../src/lib/server/services/cooling/start-cooling.ts';
 
 /** An invented household of five in a mountain town, used for the demo, documentation and pictures. */
 export const house = {

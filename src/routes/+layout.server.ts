@@ -3,7 +3,7 @@ import { openUndos } from '$lib/server/repos/undo';
 import { runningClocks } from '$lib/server/repos/cooling';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
 import { frameCounts } from '$lib/server/repos/frame';
-import { thawingPacks } from '$lib/server/services/thawing-packs';
+import { thawingPacks } from '$lib/server/services/packs/thawing-packs';
 import { nowMs, timeLapse } from '$lib/server/now';
 import type { LayoutServerLoad } from './$types';
 

@@ -3,13 +3,13 @@
 	import '../app.css';
 	import { navigating } from '$app/state';
 	import { instantText } from '$lib/present/time';
-	import { clock } from '$lib/ui/clock.svelte';
-	import { live } from '$lib/ui/live.svelte';
-	import KeysButton from '$lib/ui/KeysButton.svelte';
-	import Rail from '$lib/ui/Rail.svelte';
-	import Shortcuts from '$lib/ui/Shortcuts.svelte';
-	import Strip from '$lib/ui/Strip.svelte';
-	import UndoLines from '$lib/ui/UndoLines.svelte';
+	import { clock } from '$lib/ui/shell/clock.svelte';
+	import { live } from '$lib/ui/shell/live.svelte';
+	import KeysButton from '$lib/ui/shell/KeysButton.svelte';
+	import Rail from '$lib/ui/shell/Rail.svelte';
+	import Shortcuts from '$lib/ui/shell/Shortcuts.svelte';
+	import Strip from '$lib/ui/shell/Strip.svelte';
+	import UndoLines from '$lib/ui/shell/UndoLines.svelte';
 	import type { LayoutProps } from './$types';
 
 	let { data, children }: LayoutProps = $props();

@@ -28,14 +28,14 @@ export type {
 	PressureCooker,
 	SlowCooker
 } from './kitchen/appliance-parameters.ts';
-export type { CookedPiece } from './cooking/load.ts';
-export type { CookRun } from './cooking/cook-run.ts';
-export { runSlowCooker } from './cooking/run-slow-cooker.ts';
-export { runPressureCooker } from './cooking/run-pressure-cooker.ts';
-export { runOven } from './cooking/run-oven.ts';
-export type { DishKind } from './tables/dish-kinds.ts';
+export type { CookedPiece } from './cooking/appliances/load.ts';
+export type { CookRun } from './cooking/appliances/cook-run.ts';
+export { runSlowCooker } from './cooking/appliances/run-slow-cooker.ts';
+export { runPressureCooker } from './cooking/pressure/run-pressure-cooker.ts';
+export { runOven } from './cooking/appliances/run-oven.ts';
+export type { DishKind } from './published/dish-kinds.ts';
 export type { Method, State } from './cooking/method.ts';
-export { cookCurve, type CookCurve } from './cooking/cook-curve.ts';
+export { cookCurve, type CookCurve } from './cooking/conversion/cook-curve.ts';
 export {
 	convertCook,
 	convertSteps,
@@ -44,8 +44,8 @@ export {
 	type CookOption,
 	type LikelyTimes,
 	type Spread
-} from './cooking/convert-cook.ts';
-export type { StorageGroup } from './tables/storage-life.ts';
+} from './cooking/conversion/convert-cook.ts';
+export type { StorageGroup } from './published/storage-life.ts';
 export { storageLife, type StoredPart } from './storage/storage-life.ts';
 export { choosePacks, type PackChoice, type PackOffer } from './shopping/choose-packs.ts';
 export { scheduleDay } from './schedule/schedule-day.ts';

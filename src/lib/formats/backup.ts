@@ -1,5 +1,5 @@
-import { thawPlaces } from '../core/freezer/refreeze.ts';
-import { freezerKinds } from '../core/tables/freezer-kinds.ts';
+import { thawPlaces } from '../core/storage/refreeze.ts';
+import { freezerKinds } from '../core/published/freezer-kinds.ts';
 import { dayEventKinds } from '../core/schedule/day-events.ts';
 import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';

@@ -1,7 +1,7 @@
 import { w } from '../present/wording/index.ts';
-import type { CookCard } from '../core/table/cook-card.ts';
+import type { CookCard } from '../core/serving/cook-card.ts';
 import { roundedNutrition, type Nutrition } from '../core/foods/nutrition.ts';
-import type { CookOption } from '../core/cooking/convert-cook.ts';
+import type { CookOption } from '../core/cooking/conversion/convert-cook.ts';
 import { dayText, rangeText } from '../present/time.ts';
 import { lengthText, massText, tempText, type Habit } from '../present/units.ts';
 

@@ -1,4 +1,4 @@
-import type { LabelPaper } from '../core/tables/label-papers.ts';
+import type { LabelPaper } from '../core/published/label-papers.ts';
 
 export interface PrinterOffset {
 	xMm: number;

@@ -1,4 +1,4 @@
-import type { LateAddition } from '../core/table/add-late.ts';
+import type { LateAddition } from '../core/serving/add-late.ts';
 import { rangeText } from './time.ts';
 import { w } from './wording/index.ts';
 

@@ -1,8 +1,8 @@
-import type { DishKind } from '../core/tables/dish-kinds.ts';
-import type { ContainerKey } from '../core/tables/containers.ts';
-import type { CoreTemperatureClass } from '../core/tables/core-temperatures.ts';
-import type { PlaceName } from '../core/tables/places.ts';
-import type { StorageGroup } from '../core/tables/storage-life.ts';
+import type { DishKind } from '../core/published/dish-kinds.ts';
+import type { ContainerKey } from '../core/published/containers.ts';
+import type { CoreTemperatureClass } from '../core/published/core-temperatures.ts';
+import type { PlaceName } from '../core/kitchen/places.ts';
+import type { StorageGroup } from '../core/published/storage-life.ts';
 import type { Method, State } from '../core/cooking/method.ts';
 import { lengthText, tempText, volumeText, type Habit } from './units.ts';
 

@@ -1,6 +1,6 @@
 import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
-import { dishKindNames } from '../core/tables/dish-kinds.ts';
+import { dishKindNames } from '../core/published/dish-kinds.ts';
 import { longestLine, mostLines } from '../core/foods/recipe-limits.ts';
 import { itemByName } from '../core/foods/item-catalogue.ts';
 import { lineForms, type LineCorrection } from '../core/foods/line-correction.ts';

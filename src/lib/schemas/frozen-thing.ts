@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { storageLifeTable, type StorageGroup } from '../core/tables/storage-life.ts';
+import { storageLifeTable, type StorageGroup } from '../core/published/storage-life.ts';
 import type { Habit } from '../present/units.ts';
 import { w } from '../present/wording/index.ts';
 import { frozenWhen, type FrozenWhen } from './frozen-when.ts';

@@ -1,7 +1,7 @@
 import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { tempText, type Habit } from '../present/units.ts';
-import { freezerKinds } from '../core/tables/freezer-kinds.ts';
+import { freezerKinds } from '../core/published/freezer-kinds.ts';
 import { adoptedLimits, tightestLimits } from '../core/safety/limits.ts';
 import { amount, oneOf, text, wholeNumber, ticked } from './fields.ts';
 

@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import { w } from '../present/wording/index.ts';
-import { rollPaper, type LabelPaper } from '../core/tables/label-papers.ts';
+import { rollPaper, type LabelPaper } from '../core/published/label-papers.ts';
 import { numberFromText } from './quantity-text.ts';
 import { oneOf, text, wholeNumber } from './fields.ts';
 

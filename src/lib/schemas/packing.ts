@@ -1,6 +1,6 @@
 import { w } from '../present/wording/index.ts';
 import * as yup from 'yup';
-import { containerKeys } from '../core/tables/containers.ts';
+import { containerKeys } from '../core/published/containers.ts';
 import { addMonths } from '../core/units/day.ts';
 import type { Habit } from '../present/units.ts';
 import { amount, day, oneOf, ticked, wholeNumber } from './fields.ts';

@@ -1,7 +1,7 @@
-import { learnedAppliances } from '../core/cooking/learn-from-cooks.ts';
+import { learnedAppliances } from '../core/learning/learn-from-cooks.ts';
 import { chosenWay, coolingWays } from '../core/cooling/cooling-ways.ts';
-import { planDay } from '../core/schedule/plan-day.ts';
-import { cookCard } from '../core/table/cook-card.ts';
+import { planDay } from '../core/schedule/order-of-work.ts';
+import { cookCard } from '../core/serving/cook-card.ts';
 import type { AnswerOf, CoreJobName, CoreReply, CoreRequest, InputOf } from './protocol.ts';
 
 const jobs: { [J in CoreJobName]: (input: InputOf<J>) => AnswerOf<J> } = {

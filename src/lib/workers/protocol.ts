@@ -6,12 +6,12 @@ import type {
 	Method,
 	State
 } from '../core/index.ts';
-import type { LearnedAppliances, LearnInput } from '../core/cooking/learn-from-cooks.ts';
-import type { DelayedStart, delayedStart } from '../core/table/delayed-start.ts';
-import type { CookCard, CookCardInput } from '../core/table/cook-card.ts';
+import type { LearnedAppliances, LearnInput } from '../core/learning/learn-from-cooks.ts';
+import type { DelayedStart, delayedStart } from '../core/serving/delayed-start.ts';
+import type { CookCard, CookCardInput } from '../core/serving/cook-card.ts';
 import type { CoolingWay, CoolingWaysInput, coolingWays } from '../core/cooling/cooling-ways.ts';
 import type { blockFormTimes, FormTimes } from '../core/packing/block-shapes.ts';
-import type { PlanDayInput, PlannedDay } from '../core/schedule/plan-day.ts';
+import type { PlanDayInput, PlannedDay } from '../core/schedule/order-of-work.ts';
 
 /** One version of the messages between a client and a worker; both sides are built together. */
 export type CoreJob =

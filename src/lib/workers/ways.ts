@@ -1,5 +1,5 @@
 import { convertSteps, cookCurve } from '../core/index.ts';
-import { delayedStart } from '../core/table/delayed-start.ts';
+import { delayedStart } from '../core/serving/delayed-start.ts';
 import type { WaysReply, WaysRequest } from './protocol.ts';
 
 /** Answers in pieces, each as soon as it is computed; the caller stops asking when a newer request has come. */

@@ -8,8 +8,8 @@ import { cookDayCardPdf } from '$lib/server/pdf/cook-day-card';
 import { pdfAnswer } from '$lib/server/pdf/pdf-answer';
 import { shippedFonts } from '$lib/server/pdf/shipped-fonts';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
-import { keepsDaysOf } from '$lib/server/services/change-packs';
-import { askedPacks, labelOf, plainPage } from '$lib/server/services/labels-of';
+import { keepsDaysOf } from '$lib/server/services/packs/change-packs';
+import { askedPacks, labelOf, plainPage } from '$lib/server/services/packs/labels-of';
 
 /** Cook-day cards, two to a page: `?packing=ID` or `?codes=A,B`. */
 export const GET = async ({ locals, url }) => {

@@ -8,7 +8,7 @@ import { shippedFonts } from '$lib/server/pdf/shipped-fonts';
 import { stockLines } from '$lib/server/repos/freezer-stock';
 import { getHousehold, habitOf, listFreezers } from '$lib/server/repos/household';
 import { rowId } from '$lib/server/row-id';
-import { plainPage } from '$lib/server/services/labels-of';
+import { plainPage } from '$lib/server/services/packs/labels-of';
 import { nowMs } from '$lib/server/now';
 
 /** What lies in a freezer, use-first, to hang on its door: `?freezer=ID`; all of them without. */

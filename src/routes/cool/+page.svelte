@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
-	import { alarm } from '$lib/ui/alarm.svelte';
-	import { clock } from '$lib/ui/clock.svelte';
+	import { alarm } from '$lib/ui/shell/alarm.svelte';
+	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { coolingView } from '$lib/core/cooling/cooling-view';
 	import { instantText } from '$lib/present/time';
 	import { coolingRuleText } from '$lib/present/cooling-words';
 	import { verdictWords } from '$lib/present/words';
-	import CoolingPlate from '$lib/ui/CoolingPlate.svelte';
-	import Press from '$lib/ui/Press.svelte';
+	import CoolingPlate from '$lib/ui/cool/CoolingPlate.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();

@@ -1,6 +1,6 @@
 import { w } from '$lib/present/wording';
 import { fail, redirect } from '@sveltejs/kit';
-import { shelfUsableL, usableL } from '$lib/core/freezer/usable-litres';
+import { shelfUsableL, usableL } from '$lib/core/storage/usable-litres';
 import { loadKgPerL } from '$lib/core/menu/day-totals';
 import { readPackCode } from '$lib/core/packing/pack-code';
 import { dayIn } from '$lib/present/time';
@@ -14,7 +14,7 @@ import {
 } from '$lib/server/repos/freezer-stock';
 import { freezerOfShelf, getHousehold, listFreezers } from '$lib/server/repos/household';
 import { rowId } from '$lib/server/row-id';
-import { changePacks, type PackDeed } from '$lib/server/services/change-packs';
+import { changePacks, type PackDeed } from '$lib/server/services/packs/change-packs';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 

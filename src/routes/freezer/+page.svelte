@@ -5,13 +5,13 @@
 	import { daysBetween } from '$lib/core/units/day';
 	import { dayText, instantText } from '$lib/present/time';
 	import { massText, tempText } from '$lib/present/units';
-	import Choice from '$lib/ui/Choice.svelte';
-	import { clock } from '$lib/ui/clock.svelte';
-	import Field from '$lib/ui/Field.svelte';
+	import Choice from '$lib/ui/kit/Choice.svelte';
+	import { clock } from '$lib/ui/shell/clock.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
 	import FreezerPicture from '$lib/ui/freezer/FreezerPicture.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import Slab from '$lib/ui/Slab.svelte';
-	import Word from '$lib/ui/Word.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import Slab from '$lib/ui/kit/Slab.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

@@ -5,13 +5,13 @@ import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/hou
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold, habitOf, listFreezers } from '$lib/server/repos/household';
 import { rowId } from '$lib/server/row-id';
-import { removeFreezer, writeFreezer } from '$lib/server/services/change-freezer';
-import { readBackIn } from '$lib/server/services/read-back-in';
+import { removeFreezer, writeFreezer } from '$lib/server/services/household/change-freezer';
+import { readBackIn } from '$lib/server/services/household/read-back-in';
 import {
 	applianceValues,
 	changeHousehold,
 	kitchenValues
-} from '$lib/server/services/save-household';
+} from '$lib/server/services/household/save-household';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 

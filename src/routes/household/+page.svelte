@@ -4,16 +4,16 @@
 	import { instantText } from '$lib/present/time';
 	import { tempText, volumeText } from '$lib/present/units';
 	import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
-	import { checked } from '$lib/ui/checked';
-	import Choice from '$lib/ui/Choice.svelte';
-	import { clock } from '$lib/ui/clock.svelte';
+	import { checked } from '$lib/ui/kit/checked';
+	import Choice from '$lib/ui/kit/Choice.svelte';
+	import { clock } from '$lib/ui/shell/clock.svelte';
 	import ApplianceFields from '$lib/ui/household/ApplianceFields.svelte';
 	import FreezerFields from '$lib/ui/household/FreezerFields.svelte';
 	import KitchenFields from '$lib/ui/household/KitchenFields.svelte';
 	import { typedAppliances, typedFreezer, typedKitchen } from '$lib/ui/household/typed-household';
-	import { look, type Look } from '$lib/ui/look.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import { typedForm } from '$lib/ui/typed-form.svelte';
+	import { look, type Look } from '$lib/ui/shell/look.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import { typedForm } from '$lib/ui/kit/typed-form.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

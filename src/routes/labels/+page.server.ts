@@ -5,7 +5,7 @@ import { rawFields, readForm } from '$lib/schemas/read-form';
 import { labelWarnings } from '$lib/server/pdf/label-sheet';
 import { shippedFonts } from '$lib/server/pdf/shipped-fonts';
 import { getHousehold, saveHousehold } from '$lib/server/repos/household';
-import { askedPacks, labelOf, paperKey, paperOf } from '$lib/server/services/labels-of';
+import { askedPacks, labelOf, paperKey, paperOf } from '$lib/server/services/packs/labels-of';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {

@@ -2,13 +2,13 @@
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import { w } from '$lib/present/wording';
-	import { labelPaperKeys } from '$lib/core/tables/label-papers';
-	import Choice from '$lib/ui/Choice.svelte';
-	import Field from '$lib/ui/Field.svelte';
+	import { labelPaperKeys } from '$lib/core/published/label-papers';
+	import Choice from '$lib/ui/kit/Choice.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
 	import PdfPreview from '$lib/ui/labels/PdfPreview.svelte';
 	import { RollPrint } from '$lib/ui/labels/roll-print.svelte';
 	import SheetPlaces from '$lib/ui/labels/SheetPlaces.svelte';
-	import Press from '$lib/ui/Press.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

@@ -3,12 +3,12 @@
 	import { enhance } from '$app/forms';
 	import { dayIn, dayText } from '$lib/present/time';
 	import { daySchema } from '$lib/schemas/menu-day';
-	import { checked } from '$lib/ui/checked';
-	import { clock } from '$lib/ui/clock.svelte';
-	import Field from '$lib/ui/Field.svelte';
+	import { checked } from '$lib/ui/kit/checked';
+	import { clock } from '$lib/ui/shell/clock.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
 	import { kindWords } from '$lib/present/words';
-	import Press from '$lib/ui/Press.svelte';
-	import Word from '$lib/ui/Word.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

@@ -1,6 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { loadLeftKg } from '$lib/core/freezer/put-away';
-import { shelfUsableL } from '$lib/core/freezer/usable-litres';
+import { loadLeftKg } from '$lib/core/storage/put-away';
+import { shelfUsableL } from '$lib/core/storage/usable-litres';
 import { addedKgSince, containersLeft, shelfContents } from '$lib/server/repos/freezer-stock';
 import { dayIn } from '$lib/present/time';
 import { packingSchema } from '$lib/schemas/packing';
@@ -10,7 +10,7 @@ import { getCooling } from '$lib/server/repos/cooling';
 import { allDishes } from '$lib/server/repos/dishes';
 import { getHousehold, listFreezers } from '$lib/server/repos/household';
 import { recentPackings } from '$lib/server/repos/packs';
-import { packDish, type PackingRequest } from '$lib/server/services/pack-dish';
+import { packDish, type PackingRequest } from '$lib/server/services/packs/pack-dish';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 

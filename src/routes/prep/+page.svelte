@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
-	import Press from '$lib/ui/Press.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
 </script>
 
 <svelte:head><title>{w.rail.prep} · {w.rail.almacen}</title></svelte:head>

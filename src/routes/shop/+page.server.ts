@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { nowMs } from '$lib/server/now';
-import { nextDay } from '$lib/server/services/next-day';
+import { nextDay } from '$lib/server/services/day/next-day';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {

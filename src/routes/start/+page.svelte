@@ -2,13 +2,13 @@
 	import { w } from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
-	import { checked } from '$lib/ui/checked';
+	import { checked } from '$lib/ui/kit/checked';
 	import ApplianceFields from '$lib/ui/household/ApplianceFields.svelte';
 	import FreezerFields from '$lib/ui/household/FreezerFields.svelte';
 	import KitchenFields from '$lib/ui/household/KitchenFields.svelte';
 	import { typedAppliances, typedFreezer, typedKitchen } from '$lib/ui/household/typed-household';
-	import Press from '$lib/ui/Press.svelte';
-	import { typedForm } from '$lib/ui/typed-form.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import { typedForm } from '$lib/ui/kit/typed-form.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

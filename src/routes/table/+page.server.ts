@@ -1,6 +1,6 @@
-import { containers } from '$lib/core/tables/containers';
-import { thawRoutes } from '$lib/core/table/thaw-routes';
-import { whenToStart } from '$lib/core/table/when-to-start';
+import { containers } from '$lib/core/published/containers';
+import { thawRoutes } from '$lib/core/serving/thaw-routes';
+import { whenToStart } from '$lib/core/serving/when-to-start';
 import { timeOfDayText } from '$lib/present/time';
 import { nextClockTime } from '$lib/server/serve-time';
 import { cardsOf, frozenPacks } from '$lib/server/repos/packs';

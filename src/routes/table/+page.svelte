@@ -2,11 +2,11 @@
 	import { w } from '$lib/present/wording';
 	import { durationText, instantText } from '$lib/present/time';
 	import { methodText } from '$lib/present/words';
-	import { routeText } from '$lib/ui/route-text';
-	import Field from '$lib/ui/Field.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import Slab from '$lib/ui/Slab.svelte';
-	import Word from '$lib/ui/Word.svelte';
+	import { routeText } from '$lib/ui/table/route-text';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import Slab from '$lib/ui/kit/Slab.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();

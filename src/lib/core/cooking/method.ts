@@ -1,4 +1,4 @@
-import type { DishKind } from '../tables/dish-kinds.ts';
+import type { DishKind } from '../published/dish-kinds.ts';
 
 export type State = 'thawed' | 'frozen';
 export type Method =

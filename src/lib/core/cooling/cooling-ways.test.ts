@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { defaultCompositions } from '../tables/default-compositions.ts';
+import { defaultCompositions } from '../foods/default-compositions.ts';
 import { volumeM3 } from '../heat/shape.ts';
 import { chosenWay, coolingWays, refrigeratorTakesL, waysInTime } from './cooling-ways.ts';
 

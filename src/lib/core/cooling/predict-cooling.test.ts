@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import type { FoodSpec } from '../foods/food-spec.ts';
 import { foodFromSpec } from '../foods/food-spec.ts';
 import { foodDensityKgPerM3 } from '../foods/food-properties.ts';
-import { defaultCompositions } from '../tables/default-compositions.ts';
+import { defaultCompositions } from '../foods/default-compositions.ts';
 import { predictCooling, type CoolingInput } from './predict-cooling.ts';
 
 const stew: FoodSpec = { composition: defaultCompositions['meat-in-sauce'], mobility: 1 };

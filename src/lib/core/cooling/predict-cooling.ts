@@ -10,8 +10,8 @@ import { thickened, volumeM3, type Shape } from '../heat/shape.ts';
 import { thermalTable, type ThermalTable } from '../heat/thermal-table.ts';
 import { judgeCooling } from '../safety/judge-cooling.ts';
 import { coolingRuleFor, twoStageRule, type CoolingRule } from '../safety/two-stage-rule.ts';
-import { latentIceJPerKg } from '../tables/choi-okos.ts';
-import { places, type PlaceName } from '../tables/places.ts';
+import { latentIceJPerKg } from '../published/choi-okos.ts';
+import { places, type PlaceName } from '../kitchen/places.ts';
 
 export type CoolingPlace =
 	| { place: 'counter' | 'cold-water' | 'refrigerator' | 'freezer'; durationMin?: number }

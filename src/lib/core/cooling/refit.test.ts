@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { thickened, type Shape } from '../heat/shape.ts';
-import { defaultCompositions } from '../tables/default-compositions.ts';
+import { defaultCompositions } from '../foods/default-compositions.ts';
 import { coolingView, type CoolingFacts } from './cooling-view.ts';
 import { predictCooling, type CoolingInput } from './predict-cooling.ts';
 import { tempAtMin } from './through-readings.ts';

@@ -1,7 +1,7 @@
 import { isRawAnimalClass } from './raw-animal.ts';
-import { coreTemperaturesC, type CoreTemperatureClass } from '../tables/core-temperatures.ts';
-import { defaultCompositions } from '../tables/default-compositions.ts';
-import { dishKinds, type DishKind } from '../tables/dish-kinds.ts';
+import { coreTemperaturesC, type CoreTemperatureClass } from '../published/core-temperatures.ts';
+import { defaultCompositions } from './default-compositions.ts';
+import { dishKinds, type DishKind } from '../published/dish-kinds.ts';
 import type { StoredPart } from '../storage/storage-life.ts';
 import { compositionKeys, type Composition } from './composition.ts';
 import type { FoodSpec } from './food-spec.ts';

@@ -3,7 +3,7 @@ import {
 	densityKgPerM3 as densityTable,
 	heatJPerKgK as heatTable,
 	latentIceJPerKg
-} from '../tables/choi-okos.ts';
+} from '../published/choi-okos.ts';
 import { requireRange } from '../require-range.ts';
 import { foodFromSpec, type Food, type FoodSpec } from './food-spec.ts';
 

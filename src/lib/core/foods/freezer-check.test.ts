@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import { parseIngredientLine } from '../../formats/ingredient-line.ts';
-import { sources } from '../tables/sources.ts';
-import { freezesBadlySource } from '../tables/freezes-badly.ts';
+import { sources } from '../published/sources.ts';
+import { freezesBadlySource } from '../published/freezes-badly.ts';
 import { freezerCheck, partCookedStep } from './freezer-check.ts';
 import { nutritionPerServing } from './nutrition.ts';
 import { itemByName } from './item-catalogue.ts';

@@ -1,4 +1,4 @@
-import { freezesBadly, type BadFreezer, type FreezerProposal } from '../tables/freezes-badly.ts';
+import { freezesBadly, type BadFreezer, type FreezerProposal } from '../published/freezes-badly.ts';
 import type { Stage } from './dish-facts.ts';
 
 /** A line of a dish that freezes badly. */

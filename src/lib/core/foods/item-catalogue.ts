@@ -1,7 +1,7 @@
-import type { CoreTemperatureClass } from '../tables/core-temperatures.ts';
-import type { StorageGroup } from '../tables/storage-life.ts';
+import type { CoreTemperatureClass } from '../published/core-temperatures.ts';
+import type { StorageGroup } from '../published/storage-life.ts';
 import { normalisedComposition, type Composition } from './composition.ts';
-import { itemRows } from '../tables/items.ts';
+import { itemRows } from './items.ts';
 
 export type Hygiene =
 	'ready-to-eat' | 'raw-vegetable' | 'raw-egg' | 'raw-poultry' | 'raw-meat-fish';

@@ -1,4 +1,4 @@
-import type { DishKind } from '../tables/dish-kinds.ts';
+import type { DishKind } from '../published/dish-kinds.ts';
 
 /** How a kind of dish behaves when it is put into something. */
 export interface KindHandling {

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { foodFromSpec } from '../foods/food-spec.ts';
-import { defaultCompositions } from '../tables/default-compositions.ts';
+import { defaultCompositions } from '../foods/default-compositions.ts';
 import { packCurves, type PackCurve } from './pack-curves.ts';
 import { it } from 'node:test';
 import { foodOfCase, heatCase } from '../fixtures/heat-cases.ts';

@@ -2,7 +2,7 @@ import type { FoodSpec } from '../foods/food-spec.ts';
 import type { Shape } from '../heat/shape.ts';
 import { simulateInSurroundings } from '../heat/simulate-in-surroundings.ts';
 import { requireRange } from '../require-range.ts';
-import { places } from '../tables/places.ts';
+import { places } from '../kitchen/places.ts';
 
 const longestMin = 21 * 24 * 60;
 

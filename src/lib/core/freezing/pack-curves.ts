@@ -1,7 +1,7 @@
 import type { FoodSpec } from '../foods/food-spec.ts';
 import { simulateInSurroundings, type Run } from '../heat/simulate-in-surroundings.ts';
 import type { Shape } from '../heat/shape.ts';
-import { places } from '../tables/places.ts';
+import { places } from '../kitchen/places.ts';
 
 export interface PackCurve {
 	minutes: ArrayLike<number>;

@@ -1,4 +1,4 @@
-import type { Spread } from '../cooking/conversion.ts';
+import type { Spread } from '../cooking/conversion/conversion.ts';
 
 /** How thawing varies: contact, stacking, the place's own cycle (docs/numbers.md: −30 to +50 %). */
 const share = { from: 0.7, to: 1.5 };

@@ -3,7 +3,7 @@ import { volumeM3, type Shape } from '../heat/shape.ts';
 import { simulateInSurroundings } from '../heat/simulate-in-surroundings.ts';
 import { thermalTable, type ThermalTable } from '../heat/thermal-table.ts';
 import { requireRange } from '../require-range.ts';
-import { places } from '../tables/places.ts';
+import { places } from '../kitchen/places.ts';
 
 /** Frozen as it is reckoned with, °C: what "70 % of the heat" is counted from. */
 const frozenC = -18;

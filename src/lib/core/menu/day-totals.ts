@@ -1,4 +1,4 @@
-import { usableL } from '../freezer/usable-litres.ts';
+import { usableL } from '../storage/usable-litres.ts';
 
 /** Where portions of a batch go. */
 export const destinations = ['freezer', 'refrigerator', 'tonight', 'given'] as const;

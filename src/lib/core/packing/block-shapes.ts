@@ -1,4 +1,4 @@
-import { blockFitsBowl } from '../cooking/fit.ts';
+import { blockFitsBowl } from '../cooking/appliances/fit.ts';
 import { CoreError } from '../errors.ts';
 import type { FoodSpec } from '../foods/food-spec.ts';
 import { freezingTime } from '../freezing/freezing-time.ts';
@@ -6,7 +6,7 @@ import { thawingTime } from '../freezing/thawing-time.ts';
 import type { Shape } from '../heat/shape.ts';
 import type { Bowl } from '../kitchen/appliance-parameters.ts';
 import { requireRange } from '../require-range.ts';
-import { containers, type ContainerKey } from '../tables/containers.ts';
+import { containers, type ContainerKey } from '../published/containers.ts';
 
 export type FormName = 'flat' | 'upright' | 'as-is' | 'slow-cooker-bowl' | 'pressure-cooker-bowl';
 

@@ -1,5 +1,5 @@
 import { requireRange } from '../require-range.ts';
-import { containerKeys, containers, type ContainerKey } from '../tables/containers.ts';
+import { containerKeys, containers, type ContainerKey } from '../published/containers.ts';
 import { fillLimitL, headspaceMm } from './headspace.ts';
 
 export interface ContainerChoice {

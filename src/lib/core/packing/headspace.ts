@@ -1,5 +1,5 @@
 import { requireRange } from '../require-range.ts';
-import { headspaceTable, type Mouth } from '../tables/headspace.ts';
+import { headspaceTable, type Mouth } from '../published/headspace.ts';
 
 /** Water grows by 9 % as it freezes (density of ice 917 kg/m³); no container is filled beyond what that leaves. */
 const frozenGrowth = 1.09;

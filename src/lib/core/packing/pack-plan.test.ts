@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { containerKeys, containers } from '../tables/containers.ts';
-import { dishKindNames } from '../tables/dish-kinds.ts';
+import { containerKeys, containers } from '../published/containers.ts';
+import { dishKindNames } from '../published/dish-kinds.ts';
 import { packPlan, planLife, thickestM, type PackPlanInput } from './pack-plan.ts';
 import { thisPack } from './this-pack.ts';
 

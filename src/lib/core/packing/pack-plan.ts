@@ -1,9 +1,9 @@
-import { putAway, type PutAway, type PutAwayShelf } from '../freezer/put-away.ts';
+import { putAway, type PutAway, type PutAwayShelf } from '../storage/put-away.ts';
 import { kindHandling } from '../foods/kind-handling.ts';
 import { requireRange } from '../require-range.ts';
 import { storageLife, type StoredPart } from '../storage/storage-life.ts';
-import { containers, type ContainerKey } from '../tables/containers.ts';
-import type { DishKind } from '../tables/dish-kinds.ts';
+import { containers, type ContainerKey } from '../published/containers.ts';
+import type { DishKind } from '../published/dish-kinds.ts';
 import { headspaceMm } from './headspace.ts';
 
 /** A frozen block as it lies: its footprint and how thick it is, metres. */

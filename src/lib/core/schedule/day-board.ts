@@ -1,5 +1,5 @@
 import type { DayState } from './day-events.ts';
-import type { KeptPlan } from './day-run.ts';
+import type { KeptPlan } from './run-sheet.ts';
 import type { DayTask } from './day-tasks.ts';
 import { expectedMin } from './replan-day.ts';
 import { hands, needsWash } from './task.ts';

@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { dayBoard, goesOnWith } from './day-board.ts';
 import { dayEventKinds, dayState, taskStates, type DayEvent } from './day-events.ts';
-import type { KeptPlan } from './day-run.ts';
+import type { KeptPlan } from './run-sheet.ts';
 import type { DayTask } from './day-tasks.ts';
 import { learnedTimes } from './learned-times.ts';
 

@@ -1,5 +1,5 @@
 import { stepMin, type DishStep, type StepLine } from '../steps/propose-steps.ts';
-import { dayWork, placeL, shortWaits } from '../tables/day-work.ts';
+import { dayWork, placeL, shortWaits } from '../published/day-work.ts';
 import { hands, type Task } from './task.ts';
 import { cooksMeatThrough, rawOf, stepHygiene } from './step-hygiene.ts';
 

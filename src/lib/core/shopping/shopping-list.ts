@@ -1,6 +1,6 @@
 import { findItem, itemByName, type Item } from '../foods/item-catalogue.ts';
 import type { Stage } from '../foods/dish-facts.ts';
-import { aisleNames, aisleOf, staples, type Aisle } from '../tables/aisles.ts';
+import { aisleNames, aisleOf, staples, type Aisle } from '../published/aisles.ts';
 
 /** One line of a dish, as often as the dish is made. */
 export interface NeedLine {

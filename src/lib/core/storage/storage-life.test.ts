@@ -2,8 +2,8 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { addMonths as oracleAddMonths, format } from 'date-fns';
 import fc from 'fast-check';
-import { storageLifeTable } from '../tables/storage-life.ts';
-import { sources } from '../tables/sources.ts';
+import { storageLifeTable } from '../published/storage-life.ts';
+import { sources } from '../published/sources.ts';
 import { addMonths } from '../units/day.ts';
 import { storageLife, type StoredPart } from './storage-life.ts';
 

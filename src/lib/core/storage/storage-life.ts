@@ -5,7 +5,7 @@ import {
 	storageLifeTable,
 	type QualityMonths,
 	type StorageGroup
-} from '../tables/storage-life.ts';
+} from '../published/storage-life.ts';
 import { addDays, addMonths, daysBetween } from '../units/day.ts';
 
 /** A cooked dish is one part; a raw kit has a part for each thing that matters (a spoon of bacon in a stew is not one). */

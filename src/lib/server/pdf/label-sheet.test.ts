@@ -9,7 +9,7 @@ import jsQR from 'jsqr';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { PNG } from 'pngjs';
 import { packCode } from '../../core/packing/pack-code.ts';
-import { labelPapers } from '../../core/tables/label-papers.ts';
+import { labelPapers } from '../../core/published/label-papers.ts';
 import { blankLabel, type LabelContent } from '../../labels/label-content.ts';
 import { labelLayout } from '../../labels/label-layout.ts';
 import { sheetPositions } from '../../labels/sheet-positions.ts';

@@ -1,7 +1,7 @@
 import type { Db } from '../db/open.ts';
 import { addFreezerReadings, lastReadingMs } from '../repos/freezer-stock.ts';
 import { listFreezers } from '../repos/household.ts';
-import { recountQuality } from '../services/recount-quality.ts';
+import { recountQuality } from '../services/packs/recount-quality.ts';
 import { readingsSince } from './thermometer-client.ts';
 
 /** Readings may arrive late by this much, and a new probe is asked for this long back. */

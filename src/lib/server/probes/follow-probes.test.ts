@@ -6,7 +6,7 @@ import { setTimeout as wait } from 'node:timers/promises';
 import { PGlite } from '@electric-sql/pglite';
 import { migrated, type Db } from '../db/open.ts';
 import { getCooling, setCooling, setReadingRemoved } from '../repos/cooling.ts';
-import { startCooling } from '../services/start-cooling.ts';
+import { startCooling } from '../services/cooling/start-cooling.ts';
 import { addFreezer, listFreezers, setFreezerProbe } from '../repos/household.ts';
 import { readingsOf } from '../repos/freezer-stock.ts';
 import { fetchFreezerReadings } from './follow-freezers.ts';

@@ -1,7 +1,7 @@
 import { asc, eq, isNotNull } from 'drizzle-orm';
-import type { LoggedCook } from '../../core/cooking/learn-from-cooks.ts';
+import type { LoggedCook } from '../../core/learning/learn-from-cooks.ts';
 import { softenedC } from '../../core/freezing/thawing-time.ts';
-import { asIf } from '../../core/table/as-if.ts';
+import { asIf } from '../../core/serving/as-if.ts';
 import type { Db } from '../db/open.ts';
 import { cooks, packings, packs } from '../db/schema/index.ts';
 

@@ -2,7 +2,7 @@ import { and, asc, desc, eq, isNull, max, sql } from 'drizzle-orm';
 import type { Portion } from '../../core/menu/day-totals.ts';
 import type { Db } from '../db/open.ts';
 import type { DayEvent } from '../../core/schedule/day-events.ts';
-import type { DayRun } from '../../core/schedule/day-run.ts';
+import type { DayRun } from '../../core/schedule/run-sheet.ts';
 import { dayDishes, dayEvents, packingDays, shopMarks } from '../db/schema/index.ts';
 
 export type DayRow = typeof packingDays.$inferSelect;

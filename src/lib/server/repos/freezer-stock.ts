@@ -10,7 +10,7 @@ import {
 	shelves,
 	type PackStatus
 } from '../db/schema/index.ts';
-import { containers, type ContainerKey } from '../../core/tables/containers.ts';
+import { containers, type ContainerKey } from '../../core/published/containers.ts';
 import { thisPack } from '../../core/packing/this-pack.ts';
 import { packName, useFirst } from './packs.ts';
 

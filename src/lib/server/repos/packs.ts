@@ -1,6 +1,6 @@
 import { and, asc, count, desc, eq, inArray, getTableColumns, sql, type SQL } from 'drizzle-orm';
-import type { CookCard } from '../../core/table/cook-card.ts';
-import type { AsIf } from '../../core/table/as-if.ts';
+import type { CookCard } from '../../core/serving/cook-card.ts';
+import type { AsIf } from '../../core/serving/as-if.ts';
 import { thisPack, type ThisPack } from '../../core/packing/this-pack.ts';
 import { shareOfAmounts } from '../../present/share-of-amounts.ts';
 import { packCode } from '../../core/packing/pack-code.ts';

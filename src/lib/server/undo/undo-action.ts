@@ -1,5 +1,5 @@
-import type { AsIf } from '../../core/table/as-if.ts';
-import type { ContainerKey } from '../../core/tables/containers.ts';
+import type { AsIf } from '../../core/serving/as-if.ts';
+import type { ContainerKey } from '../../core/published/containers.ts';
 import type { PackEventKind, packs } from '../db/schema/packs.ts';
 import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
 import type { dayDishes } from '../db/schema/menu.ts';

@@ -7,11 +7,11 @@ import { allDishes, getDish } from '../repos/dishes.ts';
 import { exportAll } from '../repos/backup.ts';
 import { getHousehold, listFreezers } from '../repos/household.ts';
 import { closeUndo, openUndos } from '../repos/undo.ts';
-import { changeDish, removeDish } from '../services/change-dish.ts';
-import { removeFreezer, writeFreezer } from '../services/change-freezer.ts';
-import { readBackIn } from '../services/read-back-in.ts';
-import { applianceValues, changeHousehold, ruleValues } from '../services/save-household.ts';
-import { writeDish, type DishForm } from '../services/write-dish.ts';
+import { changeDish, removeDish } from '../services/dishes/change-dish.ts';
+import { removeFreezer, writeFreezer } from '../services/household/change-freezer.ts';
+import { readBackIn } from '../services/household/read-back-in.ts';
+import { applianceValues, changeHousehold, ruleValues } from '../services/household/save-household.ts';
+import { writeDish, type DishForm } from '../services/dishes/write-dish.ts';
 import { takeBack } from './take-back.ts';
 
 const dal = {

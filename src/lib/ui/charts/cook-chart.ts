@@ -1,10 +1,10 @@
 import type { Plugin } from 'chart.js';
-import { dangerC } from '$lib/core/cooking/doneness';
+import { dangerC } from '$lib/core/cooking/conversion/doneness';
 import type { Habit } from '$lib/present/habit';
 import { instantText } from '$lib/present/time';
 import { tempNumber, tempText } from '$lib/present/units';
 import { w } from '$lib/present/wording';
-import { rulerTickMin } from '../ruler-span';
+import { rulerTickMin } from '../table/ruler-span';
 import { colour, pale } from './palette';
 import { temperatureChart } from './temperature-chart';
 

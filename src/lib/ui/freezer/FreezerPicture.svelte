@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
 	import { massText, tempText, volumeText, type Habit } from '$lib/present/units';
-	import Why from '../Why.svelte';
+	import Why from '../kit/Why.svelte';
 
 	interface Shelf {
 		id: number;

@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { PullTimes } from '$lib/core/freezer/pull';
-	import type { RefreezeVerdict, ThawPlace } from '$lib/core/freezer/refreeze';
+	import type { PullTimes } from '$lib/core/storage/pull';
+	import type { RefreezeVerdict, ThawPlace } from '$lib/core/storage/refreeze';
 	import { instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
 	import { w } from '$lib/present/wording';
-	import { clock } from '../clock.svelte';
-	import Press from '../Press.svelte';
-	import Word from '../Word.svelte';
-	import Why from '../Why.svelte';
+	import { clock } from '../shell/clock.svelte';
+	import Press from '../kit/Press.svelte';
+	import Word from '../kit/Word.svelte';
+	import Why from '../kit/Why.svelte';
 
 	let {
 		pack,

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { w } from '$lib/present/wording';
-	import Choice from '../Choice.svelte';
-	import Press from '../Press.svelte';
+	import Choice from '../kit/Choice.svelte';
+	import Press from '../kit/Press.svelte';
 
 	let { pack }: { pack: { version: number; packing: { state: 'raw' | 'cooked' } } } = $props();
 	const say = w.freezerOne;

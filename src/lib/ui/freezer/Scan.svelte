@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
-	import Press from '../Press.svelte';
+	import Press from '../kit/Press.svelte';
 	import { codeInPicture } from './read-code';
 
 	let { found }: { found: (code: string) => void } = $props();

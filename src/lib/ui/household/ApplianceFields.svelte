@@ -2,7 +2,7 @@
 	import { w } from '$lib/present/wording';
 	import type { Habit } from '$lib/present/habit';
 	import { unitHint } from '$lib/schemas/quantity-text';
-	import Field from '../Field.svelte';
+	import Field from '../kit/Field.svelte';
 	import BowlFields from './BowlFields.svelte';
 
 	let {

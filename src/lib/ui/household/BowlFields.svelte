@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
-	import Choice from '../Choice.svelte';
-	import Field from '../Field.svelte';
+	import Choice from '../kit/Choice.svelte';
+	import Field from '../kit/Field.svelte';
 
 	let {
 		prefix,

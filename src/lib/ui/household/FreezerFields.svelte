@@ -2,10 +2,10 @@
 	import { w } from '$lib/present/wording';
 	import type { Habit } from '$lib/present/habit';
 	import { unitHint } from '$lib/schemas/quantity-text';
-	import { freezerKinds } from '$lib/core/tables/freezer-kinds';
-	import Choice from '../Choice.svelte';
-	import Field from '../Field.svelte';
-	import LongText from '../LongText.svelte';
+	import { freezerKinds } from '$lib/core/published/freezer-kinds';
+	import Choice from '../kit/Choice.svelte';
+	import Field from '../kit/Field.svelte';
+	import LongText from '../kit/LongText.svelte';
 
 	let {
 		typed = $bindable(),

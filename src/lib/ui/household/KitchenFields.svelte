@@ -4,8 +4,8 @@
 	import type { Habit } from '$lib/present/habit';
 	import { tempText } from '$lib/present/units';
 	import { quantityFromText, unitHint } from '$lib/schemas/quantity-text';
-	import Choice from '../Choice.svelte';
-	import Field from '../Field.svelte';
+	import Choice from '../kit/Choice.svelte';
+	import Field from '../kit/Field.svelte';
 
 	let {
 		typed = $bindable(),

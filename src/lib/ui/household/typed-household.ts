@@ -1,4 +1,4 @@
-import type { FreezerKind } from '$lib/core/tables/freezer-kinds';
+import type { FreezerKind } from '$lib/core/published/freezer-kinds';
 import type { PressureCooker, SlowCooker } from '$lib/core';
 import type { Habit } from '$lib/present/habit';
 import { altitudeText, lengthText, tempText, volumeText } from '$lib/present/units';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
-	import type { LabelPaper } from '$lib/core/tables/label-papers';
+	import type { LabelPaper } from '$lib/core/published/label-papers';
 
 	let {
 		paper,

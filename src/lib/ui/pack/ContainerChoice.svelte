@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { kindHandling, piecesAir01 } from '$lib/core/foods/kind-handling';
-	import type { DishKind } from '$lib/core/tables/dish-kinds';
+	import type { DishKind } from '$lib/core/published/dish-kinds';
 	import type { FoodSpec } from '$lib/core/foods/food-spec';
 	import type { PressureCooker, SlowCooker } from '$lib/core/kitchen/appliance-parameters';
 	import { blockForms, type FormName, type FormTimes } from '$lib/core/packing/block-shapes';
@@ -10,15 +10,15 @@
 		portionL,
 		type ContainerChoice
 	} from '$lib/core/packing/choose-container';
-	import { coldTapC } from '$lib/core/table/card-question';
-	import type { ContainerKey } from '$lib/core/tables/containers';
-	import { containers } from '$lib/core/tables/containers';
+	import { coldTapC } from '$lib/core/serving/card-question';
+	import type { ContainerKey } from '$lib/core/published/containers';
+	import { containers } from '$lib/core/published/containers';
 	import { durationText } from '$lib/present/time';
 	import { lengthText, volumeText, type Habit } from '$lib/present/units';
 	import { containerText } from '$lib/present/words';
 	import { w } from '$lib/present/wording';
 	import { formsClient } from '$lib/workers/forms-client';
-	import Why from '../Why.svelte';
+	import Why from '../kit/Why.svelte';
 
 	let {
 		dish,

@@ -22,7 +22,7 @@ import { rowId } from '$lib/server/row-id';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
 import { fetchReadings } from '$lib/server/probes/follow-probes';
 import { knownProbes } from '$lib/server/probes/thermometer-client';
-import { coolAgain, coolingHelps, discardRun } from '$lib/server/services/cooling-decisions';
+import { coolAgain, coolingHelps, discardRun } from '$lib/server/services/cooling/decisions';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 

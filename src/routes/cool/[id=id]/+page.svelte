@@ -6,15 +6,15 @@
 	import { standingLine } from '$lib/present/words';
 	import { readingSchema } from '$lib/schemas/cooling';
 	import { unitHint } from '$lib/schemas/quantity-text';
-	import { checked } from '$lib/ui/checked';
-	import { clock } from '$lib/ui/clock.svelte';
+	import { checked } from '$lib/ui/kit/checked';
+	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { coolingView } from '$lib/core/cooling/cooling-view';
-	import GateAdvice from '$lib/ui/cooling/GateAdvice.svelte';
-	import ProbeEntry from '$lib/ui/cooling/ProbeEntry.svelte';
-	import Word from '$lib/ui/Word.svelte';
-	import CoolingPlate from '$lib/ui/CoolingPlate.svelte';
-	import Field from '$lib/ui/Field.svelte';
-	import Press from '$lib/ui/Press.svelte';
+	import GateAdvice from '$lib/ui/cool/GateAdvice.svelte';
+	import ProbeEntry from '$lib/ui/cool/ProbeEntry.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
+	import CoolingPlate from '$lib/ui/cool/CoolingPlate.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

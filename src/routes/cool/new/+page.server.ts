@@ -9,7 +9,7 @@ import {
 	startByWay,
 	startCooling,
 	type CoolingRequest
-} from '$lib/server/services/start-cooling';
+} from '$lib/server/services/cooling/start-cooling';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 

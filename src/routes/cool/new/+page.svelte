@@ -6,11 +6,11 @@
 	import { placeWords } from '$lib/present/words';
 	import { coolingSchema, startPlaces, vesselKinds } from '$lib/schemas/cooling';
 	import { unitHint } from '$lib/schemas/quantity-text';
-	import { checked } from '$lib/ui/checked';
-	import Choice from '$lib/ui/Choice.svelte';
-	import Field from '$lib/ui/Field.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import WaysTable from '$lib/ui/cooling/WaysTable.svelte';
+	import { checked } from '$lib/ui/kit/checked';
+	import Choice from '$lib/ui/kit/Choice.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import WaysTable from '$lib/ui/cool/WaysTable.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

@@ -1,9 +1,9 @@
 import { error } from '@sveltejs/kit';
-import { packActions } from '$lib/server/pack-actions';
+import { packActions } from '$lib/server/services/packs/pack-actions';
 import { getHousehold, listFreezers } from '$lib/server/repos/household';
 import { isCookable, packByCode, packHistory } from '$lib/server/repos/packs';
-import { keepsDaysOf, refreezeOf } from '$lib/server/services/change-packs';
-import { pullOf } from '$lib/server/services/thawing-packs';
+import { keepsDaysOf, refreezeOf } from '$lib/server/services/packs/change-packs';
+import { pullOf } from '$lib/server/services/packs/thawing-packs';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -6,17 +6,17 @@
 	import { containerText, coreWords } from '$lib/present/words';
 	import { thawingRange } from '$lib/core/freezing/thawing-range';
 	import { packCurves } from '$lib/core/freezing/pack-curves';
-	import Drawn from '$lib/ui/charts/Drawn.svelte';
+	import Drawn from '$lib/ui/kit/Drawn.svelte';
 	import { packChart } from '$lib/ui/charts/pack-chart';
-	import BestBy from '$lib/ui/BestBy.svelte';
-	import PackOtherwise from '$lib/ui/PackOtherwise.svelte';
+	import BestBy from '$lib/ui/pack/BestBy.svelte';
+	import PackOtherwise from '$lib/ui/freezer/PackOtherwise.svelte';
 	import PullClock from '$lib/ui/freezer/PullClock.svelte';
 	import PullOut from '$lib/ui/freezer/PullOut.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import Slab from '$lib/ui/Slab.svelte';
-	import CookedNote from '$lib/ui/CookedNote.svelte';
-	import Why from '$lib/ui/Why.svelte';
-	import Word from '$lib/ui/Word.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import Slab from '$lib/ui/kit/Slab.svelte';
+	import CookedNote from '$lib/ui/freezer/CookedNote.svelte';
+	import Why from '$lib/ui/kit/Why.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

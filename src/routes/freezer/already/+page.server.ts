@@ -7,7 +7,7 @@ import { nowMs } from '$lib/server/now';
 import { allDishes } from '$lib/server/repos/dishes';
 import { getHousehold, habitOf, listFreezers } from '$lib/server/repos/household';
 import { packsOfPacking } from '$lib/server/repos/packs';
-import { writeDown } from '$lib/server/services/write-down';
+import { writeDown } from '$lib/server/services/packs/write-down';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({

@@ -4,10 +4,10 @@
 	import { dayText } from '$lib/present/time';
 	import { groupWords } from '$lib/present/words';
 	import { frozenThingSchema, storageGroups } from '$lib/schemas/frozen-thing';
-	import { checked } from '$lib/ui/checked';
-	import Choice from '$lib/ui/Choice.svelte';
-	import Field from '$lib/ui/Field.svelte';
-	import Press from '$lib/ui/Press.svelte';
+	import { checked } from '$lib/ui/kit/checked';
+	import Choice from '$lib/ui/kit/Choice.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

@@ -1,5 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import { countDifferences } from '$lib/core/freezer/count-up';
+import { countDifferences } from '$lib/core/storage/count-up';
 import { readPackCode } from '$lib/core/packing/pack-code';
 import { dayIn } from '$lib/present/time';
 import { w } from '$lib/present/wording';
@@ -8,7 +8,7 @@ import { stockLines } from '$lib/server/repos/freezer-stock';
 import { freezerOfShelf, getHousehold, listFreezers } from '$lib/server/repos/household';
 import { packRows, packsByCode } from '$lib/server/repos/packs';
 import { rowId } from '$lib/server/row-id';
-import { changePacks } from '$lib/server/services/change-packs';
+import { changePacks } from '$lib/server/services/packs/change-packs';
 import type { Actions, PageServerLoad } from './$types';
 
 const mostOnAShelf = 2000;

@@ -4,10 +4,10 @@
 	import { readPackCode } from '$lib/core/packing/pack-code';
 	import { w } from '$lib/present/wording';
 	import { massText } from '$lib/present/units';
-	import Choice from '$lib/ui/Choice.svelte';
-	import Field from '$lib/ui/Field.svelte';
+	import Choice from '$lib/ui/kit/Choice.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
 	import Scan from '$lib/ui/freezer/Scan.svelte';
-	import Press from '$lib/ui/Press.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

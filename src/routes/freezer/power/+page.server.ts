@@ -1,13 +1,13 @@
 import { fail } from '@sveltejs/kit';
-import { usableL } from '$lib/core/freezer/usable-litres';
-import { refreezeC } from '$lib/core/freezer/power-cut';
-import { aboveHours } from '$lib/core/freezer/above-hours';
+import { usableL } from '$lib/core/storage/usable-litres';
+import { refreezeC } from '$lib/core/storage/power-cut';
+import { aboveHours } from '$lib/core/storage/above-hours';
 import { w } from '$lib/present/wording';
 import { nowMs } from '$lib/server/now';
 import { partsInFreezer, readingsOf, shelfContents } from '$lib/server/repos/freezer-stock';
 import { listFreezers } from '$lib/server/repos/household';
 import { rowId } from '$lib/server/row-id';
-import { changePacks } from '$lib/server/services/change-packs';
+import { changePacks } from '$lib/server/services/packs/change-packs';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {

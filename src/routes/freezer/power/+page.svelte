@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { holdsH, powerCutVerdict, type PowerCutOutcome } from '$lib/core/freezer/power-cut';
+	import { holdsH, powerCutVerdict, type PowerCutOutcome } from '$lib/core/storage/power-cut';
 	import { w } from '$lib/present/wording';
 	import { standingLine } from '$lib/present/words';
 	import { tempText } from '$lib/present/units';
-	import Choice from '$lib/ui/Choice.svelte';
-	import Field from '$lib/ui/Field.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import Why from '$lib/ui/Why.svelte';
-	import Word from '$lib/ui/Word.svelte';
+	import Choice from '$lib/ui/kit/Choice.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import Why from '$lib/ui/kit/Why.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

@@ -2,9 +2,9 @@
 	import { goto } from '$app/navigation';
 	import { w } from '$lib/present/wording';
 	import { readPackCode } from '$lib/core/packing/pack-code';
-	import Field from '$lib/ui/Field.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
 	import Scan from '$lib/ui/freezer/Scan.svelte';
-	import Press from '$lib/ui/Press.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
 
 	const say = w.scan;
 	let typed = $state('');

@@ -6,7 +6,7 @@ import { nowMs } from '$lib/server/now';
 import { getHousehold, habitOf, listFreezers } from '$lib/server/repos/household';
 import { packRows } from '$lib/server/repos/packs';
 import { rowId } from '$lib/server/row-id';
-import { writeDown } from '$lib/server/services/write-down';
+import { writeDown } from '$lib/server/services/packs/write-down';
 import type { Db } from '$lib/server/db/open';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -4,9 +4,9 @@
 	import { w } from '$lib/present/wording';
 	import { dayText } from '$lib/present/time';
 	import { massText } from '$lib/present/units';
-	import Choice from '$lib/ui/Choice.svelte';
-	import LongText from '$lib/ui/LongText.svelte';
-	import Press from '$lib/ui/Press.svelte';
+	import Choice from '$lib/ui/kit/Choice.svelte';
+	import LongText from '$lib/ui/kit/LongText.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

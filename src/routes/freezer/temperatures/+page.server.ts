@@ -1,5 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import { qualityUse } from '$lib/core/freezer/warm-spells';
+import { qualityUse } from '$lib/core/storage/warm-spells';
 import { readThermometerCsv } from '$lib/formats/thermometer-csv';
 import { w } from '$lib/present/wording';
 import { quantityFromText } from '$lib/schemas/quantity-text';
@@ -9,7 +9,7 @@ import { knownProbes } from '$lib/server/probes/thermometer-client';
 import { lostDaysIn, readingsOf } from '$lib/server/repos/freezer-stock';
 import { getHousehold, habitOf, listFreezers, setFreezerProbe } from '$lib/server/repos/household';
 import { rowId } from '$lib/server/row-id';
-import { keepFreezerReadings } from '$lib/server/services/keep-freezer-readings';
+import { keepFreezerReadings } from '$lib/server/services/packs/keep-freezer-readings';
 import type { Actions, PageServerLoad } from './$types';
 
 const monthMs = 30 * 24 * 3600_000;

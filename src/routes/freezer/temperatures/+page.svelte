@@ -4,12 +4,12 @@
 	import { w } from '$lib/present/wording';
 	import { dayText } from '$lib/present/time';
 	import { tempText } from '$lib/present/units';
-	import Drawn from '$lib/ui/charts/Drawn.svelte';
+	import Drawn from '$lib/ui/kit/Drawn.svelte';
 	import { freezerChart } from '$lib/ui/charts/freezer-chart';
-	import Choice from '$lib/ui/Choice.svelte';
-	import Field from '$lib/ui/Field.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import Why from '$lib/ui/Why.svelte';
+	import Choice from '$lib/ui/kit/Choice.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import Why from '$lib/ui/kit/Why.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

@@ -1,5 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import { containerKeys, type ContainerKey } from '$lib/core/tables/containers';
+import { containerKeys, type ContainerKey } from '$lib/core/published/containers';
 import { w } from '$lib/present/wording';
 import { rawFields } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { containerKeys, containers } from '$lib/core/tables/containers';
+	import { containerKeys, containers } from '$lib/core/published/containers';
 	import { fillLimitL } from '$lib/core/packing/headspace';
 	import { w } from '$lib/present/wording';
 	import { volumeText } from '$lib/present/units';
 	import { containerText } from '$lib/present/words';
-	import Field from '$lib/ui/Field.svelte';
-	import Press from '$lib/ui/Press.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

@@ -1,5 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import { measuredPressureCooker, measuredSlowCooker } from '$lib/core/cooking/measured-appliances';
+import { measuredPressureCooker, measuredSlowCooker } from '$lib/core/cooking/appliances/measured-appliances';
 import { slowCookerModel } from '$lib/core/kitchen/appliance-parameters';
 import { CoreError } from '$lib/core';
 import { w } from '$lib/present/wording';
@@ -8,7 +8,7 @@ import { rawFields, readForm } from '$lib/schemas/read-form';
 import type { Household } from '$lib/server/db/schema';
 import { measuredCooks } from '$lib/server/repos/cooks';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
-import { changeHousehold } from '$lib/server/services/save-household';
+import { changeHousehold } from '$lib/server/services/household/save-household';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 

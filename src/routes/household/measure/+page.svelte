@@ -4,11 +4,11 @@
 	import { w } from '$lib/present/wording';
 	import { comeUpSchema, ovenAirSchema, waterTestSchema } from '$lib/schemas/measure';
 	import { unitHint } from '$lib/schemas/quantity-text';
-	import { checked } from '$lib/ui/checked';
-	import Field from '$lib/ui/Field.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import Word from '$lib/ui/Word.svelte';
-	import { typedForm } from '$lib/ui/typed-form.svelte';
+	import { checked } from '$lib/ui/kit/checked';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
+	import { typedForm } from '$lib/ui/kit/typed-form.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

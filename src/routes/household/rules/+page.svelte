@@ -6,11 +6,11 @@
 	import { dangerRangeText, tempUnit } from '$lib/present/units';
 	import { standingLine } from '$lib/present/words';
 	import { rulesSchema } from '$lib/schemas/household';
-	import { checked } from '$lib/ui/checked';
-	import Choice from '$lib/ui/Choice.svelte';
-	import Field from '$lib/ui/Field.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import { typedForm } from '$lib/ui/typed-form.svelte';
+	import { checked } from '$lib/ui/kit/checked';
+	import Choice from '$lib/ui/kit/Choice.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import { typedForm } from '$lib/ui/kit/typed-form.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

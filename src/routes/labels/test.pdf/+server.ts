@@ -5,7 +5,7 @@ import { labelSheetPdf } from '$lib/server/pdf/label-sheet';
 import { pdfAnswer } from '$lib/server/pdf/pdf-answer';
 import { shippedFonts } from '$lib/server/pdf/shipped-fonts';
 import { getHousehold } from '$lib/server/repos/household';
-import { offsetOf, paperOf } from '$lib/server/services/labels-of';
+import { offsetOf, paperOf } from '$lib/server/services/packs/labels-of';
 
 /** A sheet of outlined labels to hold against the real one: `?paper=KEY`. */
 export const GET = async ({ locals, url }) => {

@@ -5,7 +5,7 @@ import * as yup from 'yup';
 import { freezerCheck, partCookedStep } from '$lib/core/foods/freezer-check';
 import { itemByName } from '$lib/core/foods/item-catalogue';
 import { stepPlaces, type DishStep } from '$lib/core/steps/propose-steps';
-import { stepsOfDish } from '$lib/server/services/step-lines';
+import { stepsOfDish } from '$lib/server/services/dishes/steps-of-dish';
 import { dishNutrition } from '$lib/core/foods/dish-nutrition';
 import { w } from '$lib/present/wording';
 import { text } from '$lib/schemas/fields';
@@ -19,10 +19,10 @@ import {
 	setDishExtras,
 	versionsOf
 } from '$lib/server/repos/dishes';
-import { changeHousehold } from '$lib/server/services/save-household';
+import { changeHousehold } from '$lib/server/services/household/save-household';
 import { undoable } from '$lib/server/undo/undoable';
 import { getHousehold } from '$lib/server/repos/household';
-import { changeDish, removeDish, restoreVersion } from '$lib/server/services/change-dish';
+import { changeDish, removeDish, restoreVersion } from '$lib/server/services/dishes/change-dish';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 

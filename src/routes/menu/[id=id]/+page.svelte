@@ -6,18 +6,18 @@
 	import { coreWords, kindWords, methodText } from '$lib/present/words';
 	import { allItems } from '$lib/core/foods/item-catalogue';
 	import { dayIn, dayText } from '$lib/present/time';
-	import Choice from '$lib/ui/Choice.svelte';
-	import Field from '$lib/ui/Field.svelte';
-	import FreezerCheck from '$lib/ui/FreezerCheck.svelte';
-	import StepsTable from '$lib/ui/StepsTable.svelte';
-	import ScaleDish from '$lib/ui/ScaleDish.svelte';
+	import Choice from '$lib/ui/kit/Choice.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import FreezerCheck from '$lib/ui/menu/FreezerCheck.svelte';
+	import StepsTable from '$lib/ui/menu/StepsTable.svelte';
+	import ScaleDish from '$lib/ui/menu/ScaleDish.svelte';
 	import { roundedNutrition } from '$lib/core/foods/nutrition';
 	import { correctionsOf } from '$lib/formats/line-corrections';
-	import DishForm from '$lib/ui/DishForm.svelte';
-	import LinesTable from '$lib/ui/LinesTable.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import Why from '$lib/ui/Why.svelte';
-	import Word from '$lib/ui/Word.svelte';
+	import DishForm from '$lib/ui/menu/DishForm.svelte';
+	import LinesTable from '$lib/ui/menu/LinesTable.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import Why from '$lib/ui/kit/Why.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

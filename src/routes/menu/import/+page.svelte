@@ -3,9 +3,9 @@
 	import type { RecipeDraft, ReadProblem } from '$lib/formats/recipe-draft';
 	import { kindWords } from '$lib/present/words';
 	import { w } from '$lib/present/wording';
-	import type { Imported } from '$lib/server/services/import-recipe';
-	import LongText from '$lib/ui/LongText.svelte';
-	import Press from '$lib/ui/Press.svelte';
+	import type { Imported } from '$lib/server/services/dishes/import-recipe';
+	import LongText from '$lib/ui/kit/LongText.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
 
 	/** Sent at once: often enough that the progress moves. */
 	const chunk = 10;

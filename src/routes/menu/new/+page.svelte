@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { w } from '$lib/present/wording';
-	import DishForm from '$lib/ui/DishForm.svelte';
+	import DishForm from '$lib/ui/menu/DishForm.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

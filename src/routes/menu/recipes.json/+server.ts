@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { recipeJsonLd } from '$lib/formats/recipe-write';
 import { allDishes } from '$lib/server/repos/dishes';
-import { writtenDish } from '$lib/server/services/written-dish';
+import { writtenDish } from '$lib/server/services/dishes/written-dish';
 import type { RequestHandler } from './$types';
 
 /** Every dish of the menu as one list of schema.org recipes. */

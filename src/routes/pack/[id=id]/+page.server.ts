@@ -8,7 +8,7 @@ import { nowMs } from '$lib/server/now';
 import { isCookable, packsOfPacking } from '$lib/server/repos/packs';
 import { getCooling } from '$lib/server/repos/cooling';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
-import { freezeReserved } from '$lib/server/services/freeze-reserved';
+import { freezeReserved } from '$lib/server/services/packs/freeze-reserved';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {

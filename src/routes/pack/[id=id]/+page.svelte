@@ -3,16 +3,16 @@
 	import { dayText, durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { containerText, groupWords } from '$lib/present/words';
-	import CoolingRecord from '$lib/ui/cooling/CoolingRecord.svelte';
-	import BestBy from '$lib/ui/BestBy.svelte';
+	import CoolingRecord from '$lib/ui/cool/CoolingRecord.svelte';
+	import BestBy from '$lib/ui/pack/BestBy.svelte';
 	import { enhance } from '$app/forms';
 	import { freezeSchema } from '$lib/schemas/freeze';
-	import { checked } from '$lib/ui/checked';
-	import Field from '$lib/ui/Field.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import Slab from '$lib/ui/Slab.svelte';
-	import Why from '$lib/ui/Why.svelte';
-	import Word from '$lib/ui/Word.svelte';
+	import { checked } from '$lib/ui/kit/checked';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import Slab from '$lib/ui/kit/Slab.svelte';
+	import Why from '$lib/ui/kit/Why.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

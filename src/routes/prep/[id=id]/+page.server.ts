@@ -1,8 +1,8 @@
 import { error } from '@sveltejs/kit';
 import { nowMs } from '$lib/server/now';
-import { dayNow } from '$lib/server/services/day-now';
+import { dayNow } from '$lib/server/services/day/run-sheet-now';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
-import { prepDay } from '$lib/server/services/prep-day';
+import { prepDay } from '$lib/server/services/day/prep-lists';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {

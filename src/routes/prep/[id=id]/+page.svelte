@@ -6,11 +6,11 @@
 	import { dayText } from '$lib/present/time';
 	import { massText } from '$lib/present/units';
 	import { w } from '$lib/present/wording';
-	import { DayLog } from '$lib/ui/day-log.svelte';
-	import PrepRow from '$lib/ui/PrepRow.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import Why from '$lib/ui/Why.svelte';
-	import Word from '$lib/ui/Word.svelte';
+	import { DayLog } from '$lib/ui/prep/day-log.svelte';
+	import PrepRow from '$lib/ui/prep/PrepRow.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import Why from '$lib/ui/kit/Why.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();

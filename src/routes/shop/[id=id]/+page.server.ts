@@ -1,13 +1,13 @@
 import { error, fail, redirect } from '@sveltejs/kit';
 import { itemByName } from '$lib/core/foods/item-catalogue';
-import { addComponent } from '$lib/server/services/add-component';
+import { addComponent } from '$lib/server/services/dishes/add-component';
 import { substitutesFor } from '$lib/core/shopping/substitutes';
 import { sendOrder } from '$lib/server/shop-client';
 import { w } from '$lib/present/wording';
 import { money } from '$lib/schemas/money';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getDay, listDays, markLine, marksOfDay } from '$lib/server/repos/days';
-import { planOfDay } from '$lib/server/services/plan-day';
+import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { shopViewLine } from '$lib/present/shop-view';
 import * as yup from 'yup';
 import type { Actions, PageServerLoad } from './$types';

@@ -1,17 +1,17 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
-	import { aisleNames } from '$lib/core/tables/aisles';
+	import { aisleNames } from '$lib/core/published/aisles';
 	import { centsText } from '$lib/present/money';
 	import { dayText } from '$lib/present/time';
 	import { massText } from '$lib/present/units';
 	import { w } from '$lib/present/wording';
-	import Choice from '$lib/ui/Choice.svelte';
-	import OrderAnswer from '$lib/ui/OrderAnswer.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import ShopRow from '$lib/ui/ShopRow.svelte';
-	import { ShopTicks } from '$lib/ui/shop-ticks.svelte';
-	import Word from '$lib/ui/Word.svelte';
+	import Choice from '$lib/ui/kit/Choice.svelte';
+	import OrderAnswer from '$lib/ui/shop/OrderAnswer.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import ShopRow from '$lib/ui/shop/ShopRow.svelte';
+	import { ShopTicks } from '$lib/ui/shop/shop-ticks.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

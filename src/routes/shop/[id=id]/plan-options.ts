@@ -1,4 +1,4 @@
-import type { PlanOptions } from '$lib/server/services/plan-day';
+import type { PlanOptions } from '$lib/server/services/day/plan-menu';
 
 /** How the list is to be reckoned, from the address. */
 export function planOptions(url: URL): PlanOptions {

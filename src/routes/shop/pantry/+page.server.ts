@@ -8,7 +8,7 @@ import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
 import { addPrices, listPrices, listStock, removePrice, setStock } from '$lib/server/repos/pantry';
 import { addUndo } from '$lib/server/repos/undo';
-import { changeHousehold } from '$lib/server/services/save-household';
+import { changeHousehold } from '$lib/server/services/household/save-household';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 

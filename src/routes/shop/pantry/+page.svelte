@@ -5,10 +5,10 @@
 	import { w } from '$lib/present/wording';
 	import { budgetSchema, priceSchema, stockSchema } from '$lib/schemas/pantry';
 	import { unitHint } from '$lib/schemas/quantity-text';
-	import { checked } from '$lib/ui/checked';
-	import Field from '$lib/ui/Field.svelte';
-	import LongText from '$lib/ui/LongText.svelte';
-	import Press from '$lib/ui/Press.svelte';
+	import { checked } from '$lib/ui/kit/checked';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import LongText from '$lib/ui/kit/LongText.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

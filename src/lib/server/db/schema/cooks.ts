@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { bigint, check, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
 import type { Method } from '../../../core/index.ts';
-import type { RouteName } from '../../../core/table/thaw-routes.ts';
+import type { RouteName } from '../../../core/serving/thaw-routes.ts';
 import { packs } from './packs.ts';
 
 /** How a pack was cooked in the end: what the cook wrote down afterwards. */

@@ -11,9 +11,9 @@ import {
 	unique
 } from 'drizzle-orm/pg-core';
 import type { Oven, PressureCooker, SlowCooker } from '../../../core/index.ts';
-import type { ContainerKey } from '../../../core/tables/containers.ts';
-import { freezerKinds } from '../../../core/tables/freezer-kinds.ts';
-import type { LabelPaper } from '../../../core/tables/label-papers.ts';
+import type { ContainerKey } from '../../../core/published/containers.ts';
+import { freezerKinds } from '../../../core/published/freezer-kinds.ts';
+import type { LabelPaper } from '../../../core/published/label-papers.ts';
 import type { TightenedLimits } from '../../../core/safety/limits.ts';
 
 /** One row: the household. */

@@ -12,7 +12,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { Portion } from '../../../core/menu/day-totals.ts';
 import { dayEventKinds } from '../../../core/schedule/day-events.ts';
-import type { DayRun } from '../../../core/schedule/day-run.ts';
+import type { DayRun } from '../../../core/schedule/run-sheet.ts';
 import { dishes, type DishContent } from './dishes.ts';
 
 /** A day on which dishes are cooked and packed. */

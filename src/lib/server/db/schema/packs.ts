@@ -11,13 +11,13 @@ import {
 	pgTable,
 	text
 } from 'drizzle-orm/pg-core';
-import { thawPlaces } from '../../../core/freezer/refreeze.ts';
+import { thawPlaces } from '../../../core/storage/refreeze.ts';
 import type { StoredPart } from '../../../core/index.ts';
 import type { Nutrition } from '../../../core/foods/nutrition.ts';
-import type { AsIf } from '../../../core/table/as-if.ts';
-import type { CookCard, CookCardInput } from '../../../core/table/cook-card.ts';
-import type { CoreTemperatureClass } from '../../../core/tables/core-temperatures.ts';
-import type { ContainerKey } from '../../../core/tables/containers.ts';
+import type { AsIf } from '../../../core/serving/as-if.ts';
+import type { CookCard, CookCardInput } from '../../../core/serving/cook-card.ts';
+import type { CoreTemperatureClass } from '../../../core/published/core-temperatures.ts';
+import type { ContainerKey } from '../../../core/published/containers.ts';
 import { coolingRuns } from './cooling.ts';
 import { dishes } from './dishes.ts';
 import { shelves } from './household.ts';

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { recipePlainText } from '$lib/formats/recipe-write';
 import { getDish } from '$lib/server/repos/dishes';
-import { writtenDish } from '$lib/server/services/written-dish';
+import { writtenDish } from '$lib/server/services/dishes/written-dish';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async ({ params, locals }) => {

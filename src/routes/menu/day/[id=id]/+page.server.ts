@@ -14,7 +14,7 @@ import {
 } from '$lib/server/repos/days';
 import { getDish, latestNotes, listDishes } from '$lib/server/repos/dishes';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
-import { planOfDay } from '$lib/server/services/plan-day';
+import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { undoable } from '$lib/server/undo/undoable';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';

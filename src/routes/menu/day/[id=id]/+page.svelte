@@ -5,11 +5,11 @@
 	import { dayText, durationText } from '$lib/present/time';
 	import { massText, volumeText } from '$lib/present/units';
 	import { w } from '$lib/present/wording';
-	import Choice from '$lib/ui/Choice.svelte';
-	import PlannedDish from '$lib/ui/PlannedDish.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import Why from '$lib/ui/Why.svelte';
-	import Word from '$lib/ui/Word.svelte';
+	import Choice from '$lib/ui/kit/Choice.svelte';
+	import PlannedDish from '$lib/ui/menu/PlannedDish.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import Why from '$lib/ui/kit/Why.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
 	import { loadKgPerL } from '$lib/core/menu/day-totals';
 	import type { PageProps } from './$types';
 

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { containers } from '$lib/core/tables/containers';
+import { containers } from '$lib/core/published/containers';
 import { headspaceMm } from '$lib/core/packing/headspace';
 import { fillPlan } from '$lib/core/packing/fill-order';
 import { itemByName } from '$lib/core/foods/item-catalogue';

@@ -5,11 +5,11 @@
 	import { lengthText, massText } from '$lib/present/units';
 	import { quantityFromText } from '$lib/schemas/quantity-text';
 	import { dayText } from '$lib/present/time';
-	import { clock } from '$lib/ui/clock.svelte';
+	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { dayIn } from '$lib/present/time';
-	import Field from '$lib/ui/Field.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import Why from '$lib/ui/Why.svelte';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import Why from '$lib/ui/kit/Why.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();

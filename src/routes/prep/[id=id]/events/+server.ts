@@ -2,7 +2,7 @@ import { error, json } from '@sveltejs/kit';
 import { dayEventsSchema } from '$lib/schemas/day-events';
 import { nowMs } from '$lib/server/now';
 import { readJson } from '$lib/server/read-json';
-import { noteEvents } from '$lib/server/services/run-day';
+import { noteEvents } from '$lib/server/services/day/note-events';
 import type { RequestHandler } from './$types';
 
 /** Takes what happened on a day, also what waited on a device for a connection. */

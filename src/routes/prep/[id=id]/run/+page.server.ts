@@ -1,12 +1,12 @@
 import { error, fail } from '@sveltejs/kit';
 import { coolingWayNames, type CoolingWayName } from '$lib/core/cooling/cooling-ways';
-import { dayRunSchema, kitchenResources, type Pause } from '$lib/schemas/day-run';
+import { dayRunSchema, kitchenResources, type Pause } from '$lib/schemas/run-sheet';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';
-import { dayNow } from '$lib/server/services/day-now';
-import { plannedDishes } from '$lib/server/services/day-dishes';
-import { changeRun } from '$lib/server/services/run-day';
-import type { DayRun } from '$lib/core/schedule/day-run';
+import { dayNow } from '$lib/server/services/day/run-sheet-now';
+import { plannedDishes } from '$lib/server/services/day/day-dishes';
+import { changeRun } from '$lib/server/services/day/note-events';
+import type { DayRun } from '$lib/core/schedule/run-sheet';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
-	import type { KeptPlan } from '$lib/core/schedule/day-run';
+	import type { KeptPlan } from '$lib/core/schedule/run-sheet';
 	import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
 	import { dayBoard, goesOnWith } from '$lib/core/schedule/day-board';
 	import { taskText } from '$lib/present/run-words';
@@ -9,16 +9,16 @@
 	import { massText } from '$lib/present/units';
 	import { standingLine, verdictWords } from '$lib/present/words';
 	import { w } from '$lib/present/wording';
-	import { alarm } from '$lib/ui/alarm.svelte';
-	import { clock } from '$lib/ui/clock.svelte';
-	import { DayLog, type Say } from '$lib/ui/day-log.svelte';
-	import Press from '$lib/ui/Press.svelte';
-	import KitchenToday from '$lib/ui/run/KitchenToday.svelte';
-	import Outlook from '$lib/ui/run/Outlook.svelte';
-	import TaskCard from '$lib/ui/run/TaskCard.svelte';
-	import Timeline from '$lib/ui/run/Timeline.svelte';
-	import { screenAwake } from '$lib/ui/wake-lock.svelte';
-	import Word from '$lib/ui/Word.svelte';
+	import { alarm } from '$lib/ui/shell/alarm.svelte';
+	import { clock } from '$lib/ui/shell/clock.svelte';
+	import { DayLog, type Say } from '$lib/ui/prep/day-log.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import KitchenToday from '$lib/ui/prep/KitchenToday.svelte';
+	import Outlook from '$lib/ui/prep/Outlook.svelte';
+	import TaskCard from '$lib/ui/prep/TaskCard.svelte';
+	import Timeline from '$lib/ui/prep/Timeline.svelte';
+	import { screenAwake } from '$lib/ui/shell/wake-lock.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

@@ -1,6 +1,6 @@
 import { error, json } from '@sveltejs/kit';
 import { nowMs } from '$lib/server/now';
-import { dayNow } from '$lib/server/services/day-now';
+import { dayNow } from '$lib/server/services/day/run-sheet-now';
 import type { RequestHandler } from './$types';
 
 /** The day as it is now: what an open page asks for when it is told of a change. */

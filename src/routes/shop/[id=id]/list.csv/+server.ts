@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import Papa from 'papaparse';
 import { centsText } from '$lib/present/money';
-import { planOfDay } from '$lib/server/services/plan-day';
+import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { shopViewLine } from '$lib/present/shop-view';
 import { planOptions } from '../plan-options';
 import type { RequestHandler } from './$types';

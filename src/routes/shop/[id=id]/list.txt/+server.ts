@@ -1,10 +1,10 @@
 import { error } from '@sveltejs/kit';
-import { aisleNames } from '$lib/core/tables/aisles';
+import { aisleNames } from '$lib/core/published/aisles';
 import { shopViewLine } from '$lib/present/shop-view';
 import { massText } from '$lib/present/units';
 import { w } from '$lib/present/wording';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
-import { planOfDay } from '$lib/server/services/plan-day';
+import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { planOptions } from '../plan-options';
 import type { RequestHandler } from './$types';
 

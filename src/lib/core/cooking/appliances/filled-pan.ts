@@ -1,0 +1,84 @@
+import { Body, facesIn, type Faces } from '../../heat/body.ts';
+import { extremesC } from '../../heat/extremes.ts';
+import type { Fineness } from '../../heat/grid.ts';
+import { checkedShape } from '../../heat/shape.ts';
+import { panSurface, type Kitchen } from '../../kitchen/appliance-parameters.ts';
+import { airPressureKPa } from '../../water/air-pressure.ts';
+import { boilingC } from '../../water/saturation.ts';
+import type { CookingState } from './cooking-state.ts';
+import { Doneness, leastOf, mostOf } from '../conversion/doneness.ts';
+import type { CookedPiece } from './load.ts';
+import type { PotTables } from './pot.ts';
+
+/** A bake that fills its pan: no pool, its faces see the air of the oven, nothing passes boiling. */
+export class FilledPan implements CookingState {
+	minute = 0;
+	private readonly body: Body;
+	private readonly doneness: Doneness;
+	private readonly faces: Faces;
+	private readonly capC: number;
+	private extremes: { coldestC: number; warmestC: number };
+
+	constructor(input: {
+		piece: CookedPiece;
+		ovenC: number;
+		covered: boolean;
+		fan: boolean;
+		/** factor on heat transfer, 1 as likely */
+		h01?: number;
+		kitchen: Kitchen;
+		fineness: Fineness;
+		tables: PotTables;
+	}) {
+		const surface = panSurface(input.covered, input.fan);
+		const f = input.h01 ?? 1;
+		this.body = new Body(
+			checkedShape(input.piece.shape),
+			input.tables.thermal,
+			input.piece.startC,
+			input.fineness
+		);
+		this.doneness = new Doneness(this.body, input.tables.rates);
+		this.faces = facesIn(
+			{ side: surface.side * f, bottom: surface.bottom * f, top: surface.top * f },
+			input.ovenC
+		);
+		this.capC = boilingC(airPressureKPa(input.kitchen.altitudeM));
+		this.extremes = extremesC(this.body);
+	}
+
+	step(dtS: number): void {
+		this.body.step(dtS, this.faces);
+		this.body.cap(this.capC);
+		this.minute += dtS / 60;
+		this.doneness.add(dtS / 60);
+		this.extremes = extremesC(this.body);
+	}
+
+	/** There is no pool: the mean of the dish. */
+	get liquidC() {
+		return this.body.meanC();
+	}
+	get coldestC() {
+		return this.extremes.coldestC;
+	}
+	get warmestC() {
+		return this.extremes.warmestC;
+	}
+	get meanC() {
+		return this.body.meanC();
+	}
+	get coldestCookMin() {
+		return leastOf(this.doneness.cookMin);
+	}
+	get meanCookMin() {
+		return this.doneness.meanCookMin();
+	}
+	get lethality70Min() {
+		return leastOf(this.doneness.lethalMin);
+	}
+	get hazardH() {
+		return mostOf(this.doneness.dangerMin) / 60;
+	}
+	readonly poolHazardH = 0;
+}

@@ -1,0 +1,75 @@
+import { foodFromSpec } from '../../foods/food-spec.ts';
+import { checkedShape } from '../../heat/shape.ts';
+import { requireRange } from '../../require-range.ts';
+import { nameNearest } from './judgement.ts';
+import { wayOf, type LikelyTimes } from './option.ts';
+import { targetOf } from './target.ts';
+import type { ConvertInput, CookOption } from './conversion.ts';
+import { defaultMethods, type State } from '../method.ts';
+import { TableCache } from './scenario.ts';
+
+export type { LikelyTimes } from './option.ts';
+export type { ConvertInput, CookOption, Spread } from './conversion.ts';
+
+export interface Conversion {
+	targetCookMin: { from: number; to: number };
+	options: CookOption[];
+}
+
+/**
+ * Times in every appliance and state that deliver the cook value of the recipe's own instruction, subject to the least core
+ * temperature and lethality; as ranges, with advice. Throws coded errors for broken input.
+ */
+export function convertCook(input: ConvertInput): Conversion {
+	const steps = convertSteps(input);
+	for (;;) {
+		const step = steps.next();
+		if (step.done) return step.value;
+	}
+}
+
+/** A piece of a conversion, as it is computed. */
+export type ConvertStep =
+	{ kind: 'likely'; times: LikelyTimes } | { kind: 'option'; option: CookOption };
+
+/**
+ * The same in pieces, so that a screen can show them as they come: first the likely times of every way, then each way with its
+ * range. `states` in the order wanted.
+ */
+export function* convertSteps(
+	input: ConvertInput,
+	states: readonly State[] = ['thawed', 'frozen']
+): Generator<ConvertStep, Conversion> {
+	check(input);
+	const tables = new TableCache();
+	const target = targetOf(input, tables);
+	const ways: ReturnType<typeof wayOf>[] = [];
+	for (const method of input.methods ?? defaultMethods(input.kind))
+		for (const state of states) {
+			const way = wayOf(input, method, state, target, tables);
+			ways.push(way);
+			yield { kind: 'likely', times: way.likely };
+		}
+	const options: CookOption[] = [];
+	for (const way of ways) {
+		const option = way.option();
+		options.push(option);
+		yield { kind: 'option', option };
+	}
+	for (const option of options) if (option.advice === 'refused') nameNearest(option, options);
+	return { targetCookMin: { from: target.from, to: target.to }, options };
+}
+
+function check(input: ConvertInput): void {
+	requireRange('massKg', input.massKg, 0.0005, 25);
+	requireRange('coreC', input.coreC, 0, 95);
+	requireRange('liquidKg', input.liquidKg, 0, 20);
+	requireRange('blockCount', input.blockCount ?? 1, 1, 20);
+	requireRange('altitudeM', input.kitchen.altitudeM, -500, 9000);
+	requireRange('roomC', input.kitchen.roomC, -10, 50);
+	checkedShape(input.block);
+	foodFromSpec(input.food);
+	if (!input.known) return;
+	requireRange('minutes.from', input.known.minutes.from, 0, 48 * 60);
+	requireRange('minutes.to', input.known.minutes.to, input.known.minutes.from, 48 * 60);
+}

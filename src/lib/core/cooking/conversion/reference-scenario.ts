@@ -1,0 +1,90 @@
+import type { Shape } from '../../heat/shape.ts';
+import { dishKinds } from '../../published/dish-kinds.ts';
+import type { ConvertInput } from './conversion.ts';
+import type { Method, State } from '../method.ts';
+import type { Scenario } from './scenario.ts';
+
+/** What is simulated for one way of cooking a pack. `startC` when it is neither thawed nor frozen. */
+export function scenarioOf(
+	input: ConvertInput,
+	method: Method,
+	state: State,
+	startC?: number
+): Scenario {
+	const rule = dishKinds[input.kind];
+	const filled =
+		method.appliance === 'oven' && (input.kind === 'assembled-bake' || input.pan !== undefined);
+	const asThawed = state === 'thawed';
+	const count = input.blockCount ?? 1;
+	const stacked = input.arrangement === 'stacked' && count > 1;
+	let piece: Scenario['piece'];
+	if (filled && input.pan)
+		piece = { food: input.pan.food ?? input.food, shape: input.pan.shape, count: 1 };
+	else if (asThawed && rule.loose && !filled) piece = null;
+	else if (asThawed && input.thawed && !filled)
+		piece = {
+			food: input.thawed.food ?? input.food,
+			shape: input.thawed.shape,
+			count: input.thawed.count
+		};
+	else
+		piece = {
+			food: input.food,
+			shape: stacked ? stackedShape(input.block, count) : input.block,
+			count: stacked ? 1 : count
+		};
+	return {
+		kind: input.kind,
+		method,
+		piece,
+		massKg: input.massKg,
+		liquidKg: liquidInKg(input, method, state).total,
+		startC: startC ?? (asThawed ? 4 : (input.frozenStartC ?? -18)),
+		filled,
+		slowCooker: input.slowCooker ?? { volumeL: 5.7 },
+		pressureCooker: input.pressureCooker ?? { volumeL: 5.7 },
+		oven: input.oven ?? {},
+		kitchen: input.kitchen
+	};
+}
+
+function stackedShape(shape: Shape, count: number): Shape {
+	switch (shape.kind) {
+		case 'slab':
+			return { ...shape, thicknessM: shape.thicknessM * count };
+		case 'brick':
+		case 'cylinder':
+			return { ...shape, heightM: shape.heightM * count };
+		case 'sphere':
+			return { ...shape, diameterM: shape.diameterM * Math.cbrt(count) };
+	}
+}
+
+/** Free thin liquid in the pot, and how much of it is to be added, kg (1 L is taken as 1 kg). */
+export function liquidInKg(
+	input: ConvertInput,
+	method: Method,
+	state: State
+): { total: number; added: number } {
+	const rule = dishKinds[input.kind].liquidL;
+	const own =
+		state === 'thawed' && input.thawed?.liquidKg !== undefined
+			? input.thawed.liquidKg
+			: input.liquidKg;
+	if (method.appliance === 'oven' && (input.pan || input.kind === 'assembled-bake'))
+		return { total: own, added: 0 };
+	const needed =
+		method.appliance === 'pressure-cooker'
+			? rule.pressure
+			: method.appliance === 'oven'
+				? rule.oven
+				: state === 'frozen'
+					? rule.slowFrozen
+					: rule.slowThawed;
+	// a soup that is thin itself counts as its own liquid once it is loose
+	const thin = input.kind === 'pulse-soup' && state === 'thawed' ? 0.5 * input.massKg : 0;
+	// ten grams short is not worth measuring
+	const short = needed - own - thin;
+	const added = short > 0.012 ? Math.ceil(short * 100) / 100 : 0;
+	return { total: own + added, added };
+}

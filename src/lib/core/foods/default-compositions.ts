@@ -1,0 +1,48 @@
+import type { Composition } from './composition.ts';
+import type { DishKind } from '../published/dish-kinds.ts';
+
+/** Composition by kind of dish when the lines do not say (mass fractions, from memory). */
+export const defaultCompositions: Readonly<Record<DishKind, Readonly<Composition>>> = {
+	'tough-cut': { water: 0.68, protein: 0.195, fat: 0.115, carbohydrate: 0, fibre: 0, ash: 0.01 },
+	'lean-pieces': { water: 0.77, protein: 0.11, fat: 0.03, carbohydrate: 0.08, fibre: 0, ash: 0.01 },
+	'meat-in-sauce': {
+		water: 0.76,
+		protein: 0.1,
+		fat: 0.06,
+		carbohydrate: 0.065,
+		fibre: 0,
+		ash: 0.015
+	},
+	'pulse-soup': {
+		water: 0.82,
+		protein: 0.045,
+		fat: 0.015,
+		carbohydrate: 0.088,
+		fibre: 0.02,
+		ash: 0.012
+	},
+	'hard-vegetables': {
+		water: 0.86,
+		protein: 0.02,
+		fat: 0.02,
+		carbohydrate: 0.07,
+		fibre: 0.02,
+		ash: 0.01
+	},
+	'soft-vegetables': {
+		water: 0.88,
+		protein: 0.015,
+		fat: 0.035,
+		carbohydrate: 0.05,
+		fibre: 0.015,
+		ash: 0.005
+	},
+	'assembled-bake': {
+		water: 0.65,
+		protein: 0.11,
+		fat: 0.09,
+		carbohydrate: 0.135,
+		fibre: 0,
+		ash: 0.015
+	}
+};

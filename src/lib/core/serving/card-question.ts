@@ -1,0 +1,69 @@
+import type { DishFacts } from '../foods/dish-facts.ts';
+import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
+import type { Method, State } from '../cooking/method.ts';
+import type { DishKind } from '../published/dish-kinds.ts';
+import type { Block } from '../packing/pack-plan.ts';
+import type { SafetyLimits } from '../safety/limits.ts';
+import type { CookCardInput } from './cook-card.ts';
+
+/** Tap water for thawing, °C (from memory: 12 to 15). */
+export const coldTapC = 13.5;
+/** Raw food as it comes together on the board, °C (judgement). */
+const freshStartC = 12;
+
+/** The one instruction a recipe gives; `fresh`: neither thawed nor frozen. */
+export interface RecipeInstruction {
+	method: Method;
+	state: State | 'fresh';
+	minutes: { from: number; to: number };
+}
+
+/** What is asked of the model for one pack: the dish's facts, its block, the household's appliances. */
+export function cardQuestion(input: {
+	dish: { kind: DishKind; state: 'raw' | 'cooked'; instruction: RecipeInstruction | null };
+	facts: Pick<DishFacts, 'food' | 'content' | 'coreC'>;
+	pack: { massKg: number; block: Block; isPan: boolean };
+	house: {
+		slowCooker: SlowCooker;
+		pressureCooker: PressureCooker;
+		oven: Oven;
+		refrigeratorC: number;
+	} & Kitchen;
+	freezerC: number;
+	limits: SafetyLimits;
+}): CookCardInput {
+	const { dish, facts, pack, house } = input;
+	const { lengthM, widthM, thicknessM } = pack.block;
+	const block = { kind: 'brick', lengthM, widthM, heightM: thicknessM } as const;
+	const told = dish.instruction;
+	// a dish cooked before it was frozen is only made hot again, unless its recipe says how to do that
+	const reheat = dish.state === 'cooked' && (told === null || told.state === 'fresh');
+	const known =
+		told === null || reheat
+			? null
+			: told.state === 'fresh'
+				? { ...told, state: 'thawed' as const, startC: freshStartC }
+				: { ...told, state: told.state };
+	return {
+		convert: {
+			kind: dish.kind,
+			food: facts.food,
+			massKg: pack.massKg,
+			block,
+			pan: pack.isPan ? { shape: block } : undefined,
+			content: facts.content,
+			coreC: facts.coreC + input.limits.coreAddedK,
+			dangerH: input.limits.dangerH,
+			liquidKg: 0,
+			known,
+			reheat,
+			slowCooker: house.slowCooker,
+			pressureCooker: house.pressureCooker,
+			oven: house.oven,
+			kitchen: { altitudeM: house.altitudeM, roomC: house.roomC }
+		},
+		freezerC: input.freezerC,
+		refrigeratorC: house.refrigeratorC,
+		coldWaterC: coldTapC
+	};
+}

@@ -1,0 +1,55 @@
+import {
+	convertCook,
+	convertSteps,
+	type ConvertInput,
+	type CookOption
+} from '../cooking/conversion/convert-cook.ts';
+import { freezingTime } from '../freezing/freezing-time.ts';
+import { softenedC, thawingTime } from '../freezing/thawing-time.ts';
+import { mayGoIntoWater } from './cold-water.ts';
+
+/** Raised when the model changes what it answers, so that kept cards can be told from today's. */
+export const modelVersion = 2;
+
+/** Everything the table needs of one pack, computed when it is packed and kept with its inputs. */
+export interface CookCard {
+	readonly modelVersion: number;
+	readonly targetCookMin: { from: number; to: number };
+	readonly options: CookOption[];
+	/** ways from softened in cold water until it bends; none for what may not go there */
+	readonly softened: CookOption[];
+	readonly freezeMin: number | null;
+	readonly thaw: {
+		refrigerator: { pliableMin: number | null; thawedMin: number | null };
+		coldWater: { pliableMin: number | null; thawedMin: number | null };
+	};
+}
+
+export interface CookCardInput {
+	convert: ConvertInput;
+	freezerC: number;
+	refrigeratorC: number;
+	coldWaterC: number;
+}
+
+/** The cook card of a pack. Throws coded errors for broken input. */
+export function cookCard(input: CookCardInput): CookCard {
+	const { food, block } = input.convert;
+	const thaw = (place: 'refrigerator' | 'cold-water', placeC: number) =>
+		thawingTime({ food, shape: block, startC: input.freezerC, place, placeC });
+	const coldWater = thaw('cold-water', input.coldWaterC);
+	const softened = mayGoIntoWater(input.convert.pan !== undefined, coldWater.pliableMin)
+		? [...convertSteps({ ...input.convert, frozenStartC: softenedC(food) }, ['frozen'])]
+		: [];
+	return {
+		modelVersion,
+		...convertCook(input.convert),
+		softened: softened.flatMap((step) => (step.kind === 'option' ? [step.option] : [])),
+		freezeMin: freezingTime({ food, shape: block, startC: 5, freezerC: input.freezerC })
+			.durationMin,
+		thaw: {
+			refrigerator: thaw('refrigerator', input.refrigeratorC),
+			coldWater
+		}
+	};
+}

@@ -1,0 +1,52 @@
+import type { CookOption } from '../cooking/conversion/convert-cook.ts';
+import type { State } from '../cooking/method.ts';
+import type { CookCard } from './cook-card.ts';
+import { waterRefusal, type WaterRefusal } from './cold-water.ts';
+
+/** How a pack gets from the freezer to the appliance. */
+export const routeNames = ['frozen', 'softened', 'cold-water', 'refrigerator'] as const;
+export type RouteName = (typeof routeNames)[number];
+
+export interface Route {
+	name: RouteName;
+	state: State;
+	/** likely minutes before it goes into the appliance; null: it never gets there */
+	beforeMin: number | null;
+	/** why this route is no good; its ways are not offered */
+	refused: WaterRefusal | null;
+	options: CookOption[];
+}
+
+/** The four routes of a pack, with its ways to cook by each. */
+export function thawRoutes(
+	card: Pick<CookCard, 'options' | 'softened' | 'thaw'>,
+	inPan: boolean
+): Route[] {
+	const { coldWater, refrigerator } = card.thaw;
+	const of = (state: State) => card.options.filter((option) => option.state === state);
+	return [
+		{ name: 'frozen', state: 'frozen', beforeMin: 0, refused: null, options: of('frozen') },
+		{
+			name: 'softened',
+			state: 'frozen',
+			beforeMin: coldWater.pliableMin,
+			refused: waterRefusal(inPan, coldWater.pliableMin),
+			// a card kept by an older version has none
+			options: card.softened ?? []
+		},
+		{
+			name: 'cold-water',
+			state: 'thawed',
+			beforeMin: coldWater.thawedMin,
+			refused: waterRefusal(inPan, coldWater.thawedMin),
+			options: of('thawed')
+		},
+		{
+			name: 'refrigerator',
+			state: 'thawed',
+			beforeMin: refrigerator.thawedMin,
+			refused: null,
+			options: of('thawed')
+		}
+	];
+}

@@ -1,0 +1,44 @@
+import { refrigeratorDays } from '../published/after-thawing.ts';
+import { cookedAs } from '../published/storage-life.ts';
+import type { StoredPart } from './storage-life.ts';
+import type { ThawPlace } from './refreeze.ts';
+
+/** Days a pack keeps in the refrigerator once thawed: the shortest of its parts, less the days it lay there before it was frozen. */
+export function keepsDays(parts: readonly StoredPart[], daysBefore = 0): number {
+	const days = parts.map(
+		({ group, state }) => refrigeratorDays[state === 'cooked' ? (cookedAs[group] ?? group) : group]
+	);
+	return Math.max(0, Math.min(...(days.length ? days : [1])) - Math.max(0, daysBefore));
+}
+
+export interface PullTimes {
+	pliableAtMs: number | null;
+	thawedAtMs: number | null;
+	/** cooked or eaten by then; null: it does not thaw there */
+	cookByMs: number | null;
+}
+
+const minMs = 60_000;
+const dayMs = 24 * 60 * minMs;
+
+/**
+ * Clocks of a pack that was taken out to thaw: bends, free of ice, and to be cooked by: in the refrigerator its days after that,
+ * in cold water, microwave or on the counter at once (USDA FSIS; an hour is given to get it into the pot).
+ */
+export function pullTimes(input: {
+	place: ThawPlace;
+	sinceMs: number;
+	pliableMin: number | null;
+	thawedMin: number | null;
+	keepsDays: number;
+}): PullTimes {
+	const at = (min: number | null) => (min === null ? null : input.sinceMs + min * minMs);
+	const thawedAtMs = at(input.thawedMin);
+	const cookByMs =
+		thawedAtMs === null
+			? null
+			: input.place === 'refrigerator'
+				? thawedAtMs + input.keepsDays * dayMs
+				: thawedAtMs + 60 * minMs;
+	return { pliableAtMs: at(input.pliableMin), thawedAtMs, cookByMs };
+}

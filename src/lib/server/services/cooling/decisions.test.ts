@@ -1,0 +1,84 @@
+import assert from 'node:assert/strict';
+import { it } from 'node:test';
+import { defaultCompositions } from '../../../core/foods/default-compositions.ts';
+import { predictCooling, type CoolingInput } from '../../../core/index.ts';
+import { limitsFrom } from '../../../core/safety/limits.ts';
+import { answerCoreRequest } from '../../../workers/core-jobs.ts';
+import type { Compute } from '../../core-worker.ts';
+import type { CoolingRun } from '../../repos/cooling.ts';
+import { coolingHelps, isDiscarded } from './decisions.ts';
+import { forecastFrom } from './start-cooling.ts';
+
+const compute: Compute = async (job, input) => {
+	const reply = answerCoreRequest({ id: 1, job, input } as never);
+	if (!reply.ok) throw new Error(reply.message);
+	return reply.answer as never;
+};
+const minute = 60_000;
+
+/** A dish 4 cm deep in the refrigerator; below 57 °C it has four hours, from the boil two and six. */
+function run(startC: number, readings: [minute: number, tempC: number][] = []): CoolingRun {
+	const input: CoolingInput = {
+		food: { composition: defaultCompositions['meat-in-sauce'], mobility: 1 },
+		shape: { kind: 'brick', lengthM: 0.35, widthM: 0.25, heightM: 0.04 },
+		startC,
+		places: [{ place: 'refrigerator' }]
+	};
+	return {
+		id: 1,
+		dishId: null,
+		dayId: null,
+		name: 'stew',
+		vessel: 'dish',
+		place: 'refrigerator',
+		volumeL: 3.5,
+		depthM: 0.04,
+		input,
+		forecast: forecastFrom(predictCooling(input)),
+		startedAtMs: 0,
+		endedAtMs: null,
+		probe: null,
+		reheatOfId: null,
+		decisions: [],
+		readings: readings.map(([m, tempC], id) => ({
+			id,
+			runId: 1,
+			atMs: m * minute,
+			tempC,
+			source: 'hand',
+			removed: false
+		}))
+	};
+}
+const namesAt = async (of: CoolingRun, atMin: number, limits = limitsFrom({})) =>
+	(await coolingHelps(compute, of, atMin * minute, limits)).map(({ name }) => name);
+
+it('what still helps is in time for the rule the food is under: four hours for what began lukewarm', async () => {
+	const at = (min: number) => namesAt(run(50, [[min, 26]]), min);
+	assert.equal(run(50).forecast.rule, 'four-hours');
+	// from 26 °C ice takes 145 minutes at the unfavourable end, the refrigerator eleven hours
+	assert.deepEqual(await at(80), ['pot-ice-bath']);
+	assert.deepEqual(
+		await at(120),
+		[],
+		'two hours are left of four, as many as ice would need of six'
+	);
+});
+it('a household that has tightened its limits is shown less', async () => {
+	const hot = run(92, [[20, 80]]);
+	const usual = await namesAt(hot, 21);
+	const tight = await namesAt(hot, 21, limitsFrom({ firstGateMin: 60, secondGateMin: 180 }));
+	assert.ok(usual.length > 0 && tight.every((name) => usual.includes(name)));
+	assert.ok(tight.length <= usual.length);
+});
+it('food is discarded by decision, or by the rule as it was measured when the run ended; not by a forecast', () => {
+	const limits = limitsFrom({});
+	const missed = run(92, [
+		[60, 57],
+		[200, 40]
+	]);
+	assert.equal(isDiscarded({ ...missed, endedAtMs: 210 * minute }, limits), true);
+	assert.equal(isDiscarded({ ...run(92), endedAtMs: 210 * minute }, limits), false);
+	const decision = { atMs: 0, code: 'discarded', tempC: 30 } as const;
+	assert.equal(isDiscarded({ ...run(92), decisions: [decision] }, limits), true);
+});

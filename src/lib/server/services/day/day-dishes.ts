@@ -1,0 +1,141 @@
+import { coolingWayNames, type CoolingWay } from '../../../core/cooling/cooling-ways.ts';
+import { limitsFrom } from '../../../core/safety/limits.ts';
+import { airPressureKPa } from '../../../core/water/air-pressure.ts';
+import { boilingC } from '../../../core/water/saturation.ts';
+import type { ChosenCooling, DayRun } from '../../../core/schedule/run-sheet.ts';
+import type { DayCooling, DayDish } from '../../../core/schedule/day-tasks.ts';
+import { isHot } from '../../../core/schedule/step-hygiene.ts';
+import { placeL } from '../../../core/published/day-work.ts';
+import type { Compute } from '../../core-worker.ts';
+import type { Household } from '../../db/schema/household.ts';
+import { dishesOfDay, type DayDishRow } from '../../repos/days.ts';
+import { getDish, type Dish } from '../../repos/dishes.ts';
+import type { Db } from '../../db/open.ts';
+import { stepLines, stepsOfDish } from '../dishes/steps-of-dish.ts';
+import { packedKgOf } from './plan-menu.ts';
+
+/** A big pot's inside, and a baking pan's, metres (judgement). */
+const pot = { kind: 'pot', diameterM: 0.24 } as const;
+const pan = { kind: 'pan', lengthM: 0.32, widthM: 0.22 } as const;
+/** Litres in one pan: 5 cm deep. */
+const panL = 3.5;
+/** Cooling that takes longer than this is also tried the fast way, minutes. */
+const slowMin = 60;
+/** The counter alone never gets food cold: it is shown when ways are compared, not planned. */
+const plannedWays = coolingWayNames.filter((name) => name !== 'pot-counter');
+
+export interface PlannedDish {
+	row: DayDishRow;
+	dish: Dish;
+}
+
+export async function plannedDishes(db: Db, dayId: number): Promise<PlannedDish[]> {
+	const rows = await dishesOfDay(db, dayId);
+	const found = await Promise.all(
+		rows.map(async (row) => ({ row, dish: await getDish(db, row.dishId) }))
+	);
+	return found.flatMap(({ row, dish }) => (dish ? [{ row, dish }] : []));
+}
+
+/** Litres of all batches that are packed. */
+export const litresOf = ({ row, dish }: PlannedDish): number =>
+	(packedKgOf(dish) * row.batches * 1000) / dish.facts.densityKgPerM3;
+
+export const packsOf = ({ row }: PlannedDish): number =>
+	row.portions.reduce((sum, { packs }) => sum + packs, 0);
+
+/** What a dish's cooling is computed for, one pot's worth; null when nothing of it gets hot. */
+export function coolingQuestion(planned: PlannedDish, house: Household) {
+	const { dish } = planned;
+	if (!stepsOfDish(dish).some(isHot)) return null;
+	const litres = litresOf(planned);
+	const baked = dish.kind === 'assembled-bake';
+	const pots = Math.max(1, Math.ceil(litres / (baked ? panL : placeL.burner) - 1e-9));
+	return {
+		pots,
+		input: {
+			food: dish.facts.food,
+			vessel: baked ? pan : pot,
+			litres: litres / pots,
+			startC: Math.floor(boilingC(airPressureKPa(house.altitudeM))) - 2,
+			roomC: house.roomC,
+			refrigeratorC: house.refrigeratorC,
+			limits: limitsFrom(house.limits)
+		}
+	};
+}
+
+const coolingOf = (way: CoolingWay, pots: number, of: string, byCook: boolean): ChosenCooling => ({
+	way: way.name,
+	byCook,
+	vessel: way.vesselKind,
+	faster: null,
+	verdict: way.verdict,
+	minutes: Math.max(1, Math.round(way.coldMin ?? Infinity)),
+	iceKg: way.iceKg === null ? null : way.iceKg * pots,
+	of
+});
+
+/** The ways the day's hot dishes are cooled: as chosen and computed before, anew where something has changed. */
+export async function dayCoolings(
+	compute: Compute,
+	planned: readonly PlannedDish[],
+	house: Household,
+	before: DayRun['cooling']
+): Promise<DayRun['cooling']> {
+	const chosen: DayRun['cooling'] = {};
+	for (const one of planned) {
+		const question = coolingQuestion(one, house);
+		if (!question) continue;
+		const old = before[one.dish.id];
+		const names = old?.byCook ? [old.way] : plannedWays;
+		const of = JSON.stringify([question, names]);
+		if (old?.of === of) {
+			chosen[one.dish.id] = old;
+			continue;
+		}
+		const ask = (asked: readonly CoolingWay['name'][]) =>
+			compute('cooling-choice', { ...question.input, names: [...asked] });
+		const way = coolingOf(await ask(names), question.pots, of, old?.byCook ?? false);
+		if (way.minutes > slowMin && !way.byCook) {
+			const fast = await ask(['pot-ice-bath-stirred']);
+			const minutes = Math.round(fast.coldMin ?? Infinity);
+			if (fast.verdict === 'pass' && minutes < way.minutes)
+				way.faster = { way: fast.name, minutes };
+		}
+		chosen[one.dish.id] = way;
+	}
+	return chosen;
+}
+
+/** What the run sheet takes of a chosen way; null when it never gets cold that way. */
+function runCooling(chosen: ChosenCooling | undefined, litres: number): DayCooling | null {
+	if (!chosen || !Number.isFinite(chosen.minutes)) return null;
+	const { way, minutes } = chosen;
+	const inWater =
+		way === 'pot-ice-bath' || way === 'pot-ice-bath-stirred' || way === 'bags-ice-water';
+	const inRefrigerator = way === 'pot-refrigerator' || way === 'wide-dishes-refrigerator';
+	return {
+		minutes,
+		resource: inWater ? 'ice-bath' : inRefrigerator ? 'refrigerator' : null,
+		amount: inRefrigerator ? Math.ceil(litres * 10) / 10 : 1,
+		packedFirst: way === 'bags-ice-water'
+	};
+}
+
+/** The day's dishes as the run sheet plans them. */
+export const dayDishesOf = (
+	planned: readonly PlannedDish[],
+	cooling: DayRun['cooling']
+): DayDish[] =>
+	planned.map((one) => ({
+		id: one.dish.id,
+		name: one.dish.name,
+		state: one.dish.state,
+		batches: one.row.batches,
+		steps: stepsOfDish(one.dish),
+		lines: stepLines(one.dish),
+		litres: litresOf(one),
+		packs: packsOf(one),
+		cooling: runCooling(cooling[one.dish.id], litresOf(one))
+	}));

@@ -1,0 +1,49 @@
+import { coolId } from '../../../core/schedule/day-tasks.ts';
+import type { DayEvent } from '../../../core/schedule/day-events.ts';
+import type { DayRun } from '../../../core/schedule/run-sheet.ts';
+import type { Compute } from '../../core-worker.ts';
+import type { Db } from '../../db/open.ts';
+import { addCooling, coolingsOfDay, setCoolingEnd } from '../../repos/cooling.ts';
+import { getHousehold } from '../../repos/household.ts';
+import { coolingQuestion } from './day-dishes.ts';
+import type { PlannedDish } from './day-dishes.ts';
+import { runValues } from '../cooling/start-cooling.ts';
+
+/** A cooling task that begins becomes a cooling run, and one that is finished ends it; what is told twice happens once.
+ * False when none of the events is about cooling. */
+export async function followCooling(
+	db: Db,
+	compute: Compute,
+	day: { id: number; run: DayRun },
+	planned: readonly PlannedDish[],
+	events: readonly DayEvent[]
+): Promise<boolean> {
+	const ofCooling = events.filter(({ key }) => planned.some(({ dish }) => key === coolId(dish.id)));
+	if (ofCooling.length === 0) return false;
+	const runs = await coolingsOfDay(db, day.id);
+	const house = await getHousehold(db);
+	for (const one of planned) {
+		const { dish } = one;
+		const chosen = day.run.cooling[dish.id];
+		const own = runs.filter((run) => run.dishId === dish.id);
+		for (const { kind, key, atMs } of ofCooling) {
+			if (key !== coolId(dish.id)) continue;
+			if (kind === 'begin' && chosen && own.length === 0) {
+				const question = coolingQuestion(one, house);
+				if (!question) continue;
+				const way = await compute('cooling-choice', { ...question.input, names: [chosen.way] });
+				await addCooling(db, {
+					dayId: day.id,
+					dishId: dish.id,
+					name: dish.name,
+					...runValues(way),
+					startedAtMs: atMs
+				});
+			}
+			if (kind === 'finish')
+				for (const run of own.filter(({ endedAtMs }) => endedAtMs === null))
+					await setCoolingEnd(db, run.id, atMs);
+		}
+	}
+	return true;
+}

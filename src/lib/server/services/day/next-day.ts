@@ -1,0 +1,11 @@
+import { dayIn } from '../../../present/time.ts';
+import type { Db } from '../../db/open.ts';
+import { listDays, type DayRow } from '../../repos/days.ts';
+import { getHousehold } from '../../repos/household.ts';
+
+/** The next packing day; the latest one when none lies ahead; null when there is none. */
+export async function nextDay(db: Db, nowMs: number): Promise<DayRow | null> {
+	const days = await listDays(db);
+	const today = dayIn(nowMs, (await getHousehold(db)).timeZone);
+	return days.filter((day) => day.onDay >= today).at(-1) ?? days[0] ?? null;
+}

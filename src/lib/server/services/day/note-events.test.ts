@@ -1,0 +1,296 @@
+import assert from 'node:assert/strict';
+import { readFile } from 'node:fs/promises';
+import { after, before, describe, it } from 'node:test';
+import { PGlite } from '@electric-sql/pglite';
+import { dayState, type DayEvent, type DayEventKind } from '../../../core/schedule/day-events.ts';
+import { dayBoard, goesOnWith } from '../../../core/schedule/day-board.ts';
+import { coolId } from '../../../core/schedule/day-tasks.ts';
+import type { DayRun } from '../../../core/schedule/run-sheet.ts';
+import { metricHabit } from '../../../present/habit.ts';
+import { answerCoreRequest } from '../../../workers/core-jobs.ts';
+import type { Compute } from '../../core-worker.ts';
+import { migrated, type Db } from '../../db/open.ts';
+import { addReadings, coolingsOfDay, getCooling, runningCoolings } from '../../repos/cooling.ts';
+import { addDay, eventsOfDay, getDay, replaceDayDishes } from '../../repos/days.ts';
+import { setDishExtras } from '../../repos/dishes.ts';
+import { addFreezer, listFreezers } from '../../repos/household.ts';
+import { stockKgByItem } from '../../repos/pantry.ts';
+import { takeOutKey } from '../../../core/schedule/component-packs.ts';
+import { coolAgain, coolingHelps, discardRun } from '../cooling/decisions.ts';
+import { limitsFrom } from '../../../core/safety/limits.ts';
+import { onChange } from '../../live/changes.ts';
+import { packDish } from '../packs/pack-dish.ts';
+import { prepDay } from './prep-lists.ts';
+import { changeRun, noteEvents } from './note-events.ts';
+import { writeDish, type DishForm } from '../dishes/write-dish.ts';
+
+/** The core's jobs answered at once, as the worker's thread would. */
+const compute: Compute = async (job, input) => {
+	const reply = answerCoreRequest({ id: 1, job, input } as never);
+	if (!reply.ok) throw new Error(reply.message);
+	return reply.answer as never;
+};
+
+const form = (name: string, lines: string, method: string): DishForm => ({
+	name,
+	servings: 6,
+	kind: 'meat-in-sauce',
+	state: 'cooked',
+	lines,
+	method,
+	addOnDay: '',
+	appliance: undefined,
+	setting: undefined,
+	ovenC: undefined,
+	instructionState: undefined,
+	fromMin: undefined,
+	toMin: undefined
+});
+const minute = 60_000;
+const morning = Date.UTC(2026, 10, 28, 8);
+let made = 0;
+const event = (
+	kind: DayEventKind,
+	key: string,
+	atMin: number,
+	value: number | null = null
+): DayEvent => ({
+	uid: `event-${++made}`,
+	kind,
+	key,
+	value,
+	atMs: morning + atMin * minute
+});
+
+describe('a packing day on a real database', () => {
+	let client: PGlite;
+	let db: Db;
+	let stew = 0;
+	let dayId = 0;
+	let run: DayRun;
+
+	before(async () => {
+		const dump = new Blob([await readFile('build/prepared/empty.tar.gz')]);
+		client = new PGlite({ loadDataDir: dump });
+		db = await migrated(client, 'drizzle');
+		stew = await writeDish(
+			db,
+			form(
+				'Beef stew',
+				'1 kg beef shin, diced\n3 onions, diced\n1 l stock',
+				'Brown the beef. Simmer for 2 hours.'
+			),
+			morning
+		);
+		const soup = await writeDish(
+			db,
+			form('Onion soup', '4 onions, diced\n1 l stock', 'Soften the onions. Simmer for 30 minutes.'),
+			morning
+		);
+		await addFreezer(db, { name: 'chest', volumeL: 200, setC: -18, shelves: ['basket'] });
+		dayId = await addDay(db, '2026-11-28', morning);
+		await replaceDayDishes(
+			db,
+			dayId,
+			[stew, soup].map((dishId, position) => ({
+				dishId,
+				position,
+				batches: 1,
+				portions: [{ to: 'freezer', packs: 2, servings: 3 }]
+			}))
+		);
+	});
+	after(() => client.close());
+
+	const note = async (...events: DayEvent[]) => {
+		const at = Math.max(...events.map(({ atMs }) => atMs));
+		const noted = await noteEvents(db, compute, dayId, at, events);
+		run = (await noted?.replanned) as DayRun;
+	};
+	const stateNow = async () => dayState(await eventsOfDay(db, dayId));
+
+	it('prep: onions for both dishes in one line, meat last, two containers a dish', async () => {
+		const prep = await prepDay(db, dayId, metricHabit);
+		const [onion] = prep.lists.chop;
+		assert.deepEqual([onion.item, onion.pieces, onion.shares.length], ['onion', 7, 2]);
+		assert.equal(prep.lists.chop.at(-1)?.item, 'beef shin');
+		assert.equal(prep.labels, 4);
+	});
+
+	it('a frozen component is taken out for the day by a tick, and put back when the tick goes', async () => {
+		const onions = await writeDish(
+			db,
+			{ ...form('Diced onion', '400 g onions, diced', 'Dice.'), state: 'raw' },
+			morning
+		);
+		await setDishExtras(db, onions, { standsFor: 'onion' });
+		const [freezer] = await listFreezers(db);
+		const packed = await packDish(
+			db,
+			compute,
+			{
+				dishId: onions,
+				count: 1,
+				servings: 1,
+				container: 'bag-1l',
+				massKg: 0.4,
+				packedOn: '2026-11-20',
+				shelfId: freezer.shelves[0].id
+			},
+			0
+		);
+		assert.ok(packed.ok);
+		const out = async () => (await prepDay(db, dayId, metricHabit)).takeOut;
+		const [{ code }] = await out();
+		const key = takeOutKey(code);
+		const frozen = async () => (await stockKgByItem(db)).onion ?? 0;
+		assert.equal(await frozen(), 0.4);
+		await noteEvents(db, compute, dayId, morning, [event('untick', key, -9)]);
+		assert.equal(await frozen(), 0.4, 'nothing was taken out yet');
+		await noteEvents(db, compute, dayId, morning, [event('tick', key, -5)]);
+		assert.equal(await frozen(), 0);
+		assert.deepEqual(
+			(await out()).map(({ taken }) => taken),
+			[true],
+			'it stays on the list, ticked'
+		);
+		await noteEvents(db, compute, dayId, morning, [event('untick', key, -4)]);
+		assert.equal(await frozen(), 0.4);
+	});
+
+	it('planned with its bound, what holds it back, and a way to cool each hot dish that passes', async () => {
+		run = (await changeRun(db, compute, dayId, morning, (was) => ({
+			...was,
+			startClock: '08:00'
+		}))) as DayRun;
+		const { plan } = run;
+		assert.ok(plan && plan.outcome !== 'infeasible' && plan.missing.length === 0);
+		assert.ok(plan.endMin >= plan.lowerBoundMin - 1e-6 && plan.endMin >= 120);
+		assert.deepEqual(plan.outlook?.heldBy, { kind: 'dish', dishId: stew });
+		assert.deepEqual(
+			Object.values(run.cooling).map(({ verdict }) => verdict),
+			['pass', 'pass']
+		);
+		const fewer = await changeRun(db, compute, dayId, morning, (was) => ({
+			...was,
+			capacity: { ...was.capacity, burner: 0 }
+		}));
+		assert.ok(fewer?.plan?.missing.some(({ resource }) => resource === 'burner'));
+		run = (await changeRun(db, compute, dayId, morning, (was) => ({
+			...was,
+			capacity: { ...was.capacity, burner: 4 }
+		}))) as DayRun;
+	});
+
+	it('what is told twice counts once, in whatever order it arrives; everybody is told', async () => {
+		const told: string[] = [];
+		const stop = onChange(({ topic }) => told.push(topic));
+		const start = event('start', '', 0);
+		const onions = event('begin', 'chop:onion, diced', 1);
+		await note(start, onions);
+		await note(onions, start);
+		stop();
+		assert.ok(told.includes('day'));
+		const known = await eventsOfDay(db, dayId);
+		assert.equal(known.filter(({ key }) => !key.startsWith(takeOutKey(''))).length, 2);
+		const board = dayBoard(run.plan!, await stateNow(), morning + 3 * minute);
+		const cutting = board.find(({ task }) => task.id === 'chop:onion, diced');
+		assert.equal(cutting?.status, 'running');
+		assert.equal(cutting?.startMs, morning + minute);
+		assert.equal(goesOnWith(board, 'chop:onion, diced')?.task.uses?.hands, 1);
+	});
+
+	it('late, slow, left out and taken back: the rest moves, what has begun stays', async () => {
+		const endOf = () => run.plan?.endMin ?? 0;
+		const before = endOf();
+		await note(event('late', 'chop:onion, diced', 5, 45));
+		assert.ok(endOf() > before + 20, `${endOf()} after ${before}`);
+		await note(event('finish', 'chop:onion, diced', 12));
+		const soupFry = run.plan?.tasks.find(({ text }) => text === 'Soften the onions');
+		assert.ok(soupFry);
+		await note(event('skip', soupFry.id, 13));
+		assert.equal((await stateNow()).tasks[soupFry.id].skipped, true);
+		await note(event('again', soupFry.id, 14));
+		assert.equal((await stateNow()).tasks[soupFry.id], undefined);
+		await note(event('move', soupFry.id, 15, morning + 100 * minute));
+		assert.ok((run.plan?.startMin[soupFry.id] ?? 0) >= 100 - 1e-6);
+		await note(event('pause', '', 16, 15));
+		const hands = run.plan!.tasks.filter(({ kind, uses }) => kind !== 'pause' && uses?.hands);
+		for (const { id } of hands)
+			if ((await stateNow()).tasks[id] === undefined)
+				assert.ok(run.plan!.startMin[id] >= 31 - 1e-6, `${id} in the break`);
+	});
+
+	it('a cooling task begun is a cooling run, once; finished it ends', async () => {
+		const begin = event('begin', coolId(stew), 150);
+		await note(begin);
+		await note(begin, event('begin', coolId(stew), 151));
+		const runs = await coolingsOfDay(db, dayId);
+		assert.equal(runs.length, 1);
+		assert.equal(runs[0].startedAtMs, morning + 150 * minute);
+		assert.equal(runs[0].forecast.verdict, 'pass');
+		await note(event('finish', coolId(stew), 260));
+		assert.equal((await coolingsOfDay(db, dayId))[0].endedAtMs, morning + 260 * minute);
+		assert.equal((await runningCoolings(db)).length, 0);
+	});
+
+	it('kept times change the next day’s estimates: an hour in place of half an hour counts half', async () => {
+		const [soup] = run.plan!.tasks.filter(({ text }) => text === 'Simmer for 30 minutes');
+		await note(event('begin', soup.id, 200), event('finish', soup.id, 260));
+		const next = await addDay(db, '2026-12-05', morning);
+		await replaceDayDishes(db, next, [
+			{ dishId: soup.dishIds[0], position: 0, batches: 1, portions: [] }
+		]);
+		const later = await changeRun(db, compute, next, morning, (was) => was);
+		const again = later?.plan?.tasks.find(({ text }) => text === 'Simmer for 30 minutes');
+		assert.equal(again?.durationMin, 45);
+		assert.equal(again?.baseMin, 30);
+	});
+
+	it('missed and measured: what still helps while there is time; reheated once; then discarded and never packed', async () => {
+		const limits = limitsFrom({});
+		const at = (min: number) => morning + (300 + min) * minute;
+		const again = await coolAgain(
+			db,
+			compute,
+			(await getCooling(db, (await coolingsOfDay(db, dayId))[0].id))!,
+			{
+				way: 'pot-counter',
+				nowMs: at(0),
+				limits
+			}
+		);
+		await addReadings(db, again, 'probe', [
+			{ atMs: at(10), tempC: 73 },
+			{ atMs: at(20), tempC: 72 }
+		]);
+		assert.equal(await addReadings(db, again, 'probe', [{ atMs: at(20), tempC: 72 }]), 0);
+		const slow = (await getCooling(db, again))!;
+		assert.ok(slow.reheatOfId !== null && slow.input.startC === 74, 'from 74 °C, as a second try');
+		const helps = await coolingHelps(compute, slow, at(21), limits);
+		// a wide dish: the refrigerator is less work than ice, and both are in time
+		assert.deepEqual(
+			helps.map(({ name }) => name),
+			['pot-refrigerator', 'pot-ice-bath']
+		);
+		await discardRun(db, slow, at(200), limits);
+		const [freezer] = await listFreezers(db);
+		const packed = await packDish(
+			db,
+			compute,
+			{
+				dishId: stew,
+				coolingRunId: again,
+				count: 1,
+				servings: 3,
+				container: 'bag-1l',
+				massKg: 0.6,
+				packedOn: '2026-11-28',
+				shelfId: freezer.shelves[0].id
+			},
+			0
+		);
+		assert.ok(!packed.ok && /discarded/.test(packed.message));
+		assert.equal((await getDay(db, dayId))?.run?.plan?.tasks.length, run.plan?.tasks.length);
+	});
+});

@@ -1,0 +1,139 @@
+import { hygieneOf, isRawMeatClass } from '../../../core/foods/raw-animal.ts';
+import { dayTotals } from '../../../core/menu/day-totals.ts';
+import { goesWellWith, type RankedDish } from '../../../core/menu/goes-well-with.ts';
+import { dishCosts, priceLines } from '../../../core/shopping/shop-costs.ts';
+import { shoppingList, type NeedLine } from '../../../core/shopping/shopping-list.ts';
+import { handsMin } from '../../../core/steps/propose-steps.ts';
+import { staples } from '../../../core/published/aisles.ts';
+import type { Db } from '../../db/open.ts';
+import { dishesOfDay, getDay } from '../../repos/days.ts';
+import { getDish, type Dish } from '../../repos/dishes.ts';
+import { listFreezers } from '../../repos/household.ts';
+import { knownChoices, menuDishes } from '../../repos/menu-index.ts';
+import { stepsOfDish } from '../dishes/steps-of-dish.ts';
+import { frozenSummary, listPrices, stockKgByItem } from '../../repos/pantry.ts';
+
+/** A serving when the lines do not say what it weighs, kg (judgement). */
+const usualServingKg = 0.35;
+const cutWords = /(diced|chopped|sliced|minced|grated|shredded|cubed|crushed)/;
+
+/** What one batch of a dish weighs in its packs, kg. */
+export const packedKgOf = (dish: Dish) => dish.facts.packedKg || usualServingKg * dish.servings;
+
+function needsOf(dish: Dish, batches: number): NeedLine[] {
+	return dish.lines.map((line) => {
+		const kg = line.massKg;
+		return {
+			dish: dish.name,
+			text: line.text,
+			itemName: line.itemName,
+			item: line.item || line.text,
+			massKg: kg === null ? null : kg * batches,
+			stage: line.stage
+		};
+	});
+}
+
+function rankedOf(dish: Dish, frozenServings: number): RankedDish {
+	const needKg = new Map<string, number>();
+	const chopped = new Set<string>();
+	let protein: { item: string; kg: number } | null = null;
+	for (const line of dish.lines) {
+		if (!line.itemName) continue;
+		const kg = line.massKg ?? 0;
+		needKg.set(line.itemName, (needKg.get(line.itemName) ?? 0) + kg);
+		const cut = cutWords.exec(line.cut)?.[1];
+		if (cut) chopped.add(`${line.itemName}, ${cut}`);
+		if (isRawMeatClass(hygieneOf(line.itemName)) && kg > (protein?.kg ?? 0))
+			protein = { item: line.itemName, kg };
+	}
+	const told = dish.instruction?.method;
+	return {
+		id: dish.id,
+		name: dish.name,
+		needKg,
+		chopped,
+		ovenC: told?.appliance === 'oven' ? told.ovenC : null,
+		protein: protein?.item ?? null,
+		frozenServings
+	};
+}
+
+export interface PlanOptions {
+	prefer: 'price' | 'least-left';
+	withStaples: boolean;
+	/** ranks other dishes, too: the whole menu is read */
+	matches: boolean;
+}
+
+/** A packing day with everything that follows from it; null when there is no such day. */
+export async function planOfDay(db: Db, dayId: number, options: PlanOptions) {
+	const day = await getDay(db, dayId);
+	if (!day) return null;
+	const rows = await dishesOfDay(db, dayId);
+	const menu = options.matches ? await menuDishes(db) : [];
+	const onMenu = new Map(menu.map((dish) => [dish.id, dish]));
+	const found = await Promise.all(
+		rows.map(async (row) => ({
+			row,
+			dish: onMenu.get(row.dishId) ?? (await getDish(db, row.dishId))
+		}))
+	);
+	const planned = found.flatMap(({ row, dish }) => (dish ? [{ row, dish }] : []));
+	const [stockKg, prices, frozen, freezers] = await Promise.all([
+		stockKgByItem(db),
+		listPrices(db),
+		frozenSummary(db),
+		listFreezers(db)
+	]);
+	const list = shoppingList({
+		lines: planned.flatMap(({ row, dish }) => needsOf(dish, row.batches)),
+		stockKg
+	});
+	const priced = priceLines({ lines: list, prices, known: knownChoices(prices), ...options });
+	const totals = dayTotals({
+		dishes: planned.map(({ row, dish }) => ({
+			servings: dish.servings,
+			batches: row.batches,
+			packedKg: packedKgOf(dish),
+			densityKgPerL: dish.facts.densityKgPerM3 / 1000,
+			portions: row.portions
+		})),
+		freezers,
+		storedL: frozen.storedL
+	});
+	const ranked = (dish: Dish) => rankedOf(dish, frozen.servings.get(dish.id) ?? 0);
+	const chosen = planned.map(({ dish }) => ranked(dish));
+	const chosenIds = new Set(chosen.map((dish) => dish.id));
+	const leftKg = Object.fromEntries(priced.map(({ line, leftKg: left }) => [line.key, left]));
+	return {
+		day,
+		planned,
+		list,
+		priced,
+		costs: dishCosts(priced),
+		totals,
+		handsMin: planned.reduce(
+			(sum, { row, dish }) => sum + handsMin(stepsOfDish(dish), row.batches),
+			0
+		),
+		longestMin: Math.max(
+			0,
+			...planned.map(({ dish }) =>
+				dish.state === 'cooked' && dish.instruction?.state === 'fresh'
+					? dish.instruction.minutes.to
+					: 0
+			)
+		),
+		matches: options.matches
+			? goesWellWith({
+					chosen,
+					others: menu.filter((dish) => !chosenIds.has(dish.id)).map(ranked),
+					leftKg,
+					common: staples
+				})
+			: []
+	};
+}
+
+export type DayPlan = NonNullable<Awaited<ReturnType<typeof planOfDay>>>;

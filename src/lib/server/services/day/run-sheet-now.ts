@@ -1,0 +1,33 @@
+import { dayIn } from '../../../present/time.ts';
+import type { Compute } from '../../core-worker.ts';
+import type { Db } from '../../db/open.ts';
+import { coolingsOfDay } from '../../repos/cooling.ts';
+import { eventsOfDay, getDay } from '../../repos/days.ts';
+import { getHousehold } from '../../repos/household.ts';
+import { clockOnDayMs } from '../../serve-time.ts';
+import { firstRun } from './replan.ts';
+import { catchUp } from './note-events.ts';
+
+/** A packing day as every device shows it: how it is to go, its plan, what has happened. Null when there is no such day. */
+export async function dayNow(db: Db, compute: Compute, dayId: number, nowMs: number) {
+	const day = await getDay(db, dayId);
+	if (!day) return null;
+	const run = day.run ?? (await firstRun(db));
+	const { timeZone } = await getHousehold(db);
+	const events = await eventsOfDay(db, dayId);
+	catchUp(db, compute, day, events, nowMs).catch((problem: unknown) =>
+		console.error('The day was not re-planned:', problem)
+	);
+	const onDay = run.plan ? dayIn(run.plan.zeroMs, timeZone) : day.onDay;
+	return {
+		/** of two answers the later one counts */
+		asOfMs: nowMs,
+		day: { id: day.id, onDay: day.onDay },
+		run,
+		deadlineMs: run.deadlineClock ? clockOnDayMs(onDay, run.deadlineClock, timeZone) : null,
+		events,
+		coolings: (await coolingsOfDay(db, dayId)).map(({ id, dishId }) => ({ id, dishId }))
+	};
+}
+
+export type DayNow = NonNullable<Awaited<ReturnType<typeof dayNow>>>;

@@ -1,0 +1,83 @@
+import { dishKindNames } from '../../../core/published/dish-kinds.ts';
+import { guessInstruction, guessKind, guessState } from '../../../formats/guess-dish.ts';
+import { parseIngredientLines } from '../../../formats/ingredient-line.ts';
+import type { OwnFacts, RecipeDraft } from '../../../formats/recipe-draft.ts';
+import { mostLines } from '../../../core/foods/recipe-limits.ts';
+import { longestPaste } from '../../../schemas/dish.ts';
+import { w } from '../../../present/wording/index.ts';
+import type { Db } from '../../db/open.ts';
+import { saveDish } from '../../repos/dishes.ts';
+
+export interface Imported {
+	id: number;
+	name: string;
+	kind: OwnFacts['kind'];
+	state: OwnFacts['state'];
+	/** what was not understood, in words */
+	problems: string[];
+}
+
+const usualServings = 4;
+const longestName = 120;
+
+/** A file's own facts, only as far as they are sound: a file can say anything. */
+function soundOwn(own: OwnFacts | null): Partial<OwnFacts> {
+	if (!own) return {};
+	const sound: Partial<OwnFacts> = {};
+	if (dishKindNames.includes(own.kind)) sound.kind = own.kind;
+	if (own.state === 'raw' || own.state === 'cooked') sound.state = own.state;
+	if (typeof own.addOnDay === 'string') sound.addOnDay = own.addOnDay.slice(0, 300);
+	const told = own.instruction;
+	const minutes = told?.minutes;
+	if (
+		told &&
+		typeof minutes?.from === 'number' &&
+		typeof minutes.to === 'number' &&
+		minutes.from > 0 &&
+		minutes.from <= minutes.to &&
+		minutes.to <= 24 * 60 &&
+		['slow-cooker', 'pressure-cooker', 'oven'].includes(told.method?.appliance)
+	)
+		sound.instruction = told;
+	if (Array.isArray(own.stages)) sound.stages = own.stages;
+	return sound;
+}
+
+/** Saves a recipe as a dish; what the file does not say is guessed from its words. */
+export async function importRecipe(db: Db, draft: RecipeDraft, nowMs: number): Promise<Imported> {
+	const own = soundOwn(draft.own);
+	const lines = parseIngredientLines(draft.ingredients.slice(0, mostLines).join('\n'));
+	lines.forEach((line, i) => {
+		const stage = own.stages?.[i];
+		if (stage && ['pack', 'inner', 'cook-day', 'serve'].includes(stage)) line.stage = stage;
+	});
+	const name = draft.name.slice(0, longestName);
+	const method = draft.method.slice(0, longestPaste);
+	const kind = own.kind ?? guessKind({ name, method, lines });
+	const state = own.state ?? guessState(method);
+	const id = await saveDish(
+		db,
+		{
+			name,
+			servings: draft.servings ?? usualServings,
+			kind,
+			state,
+			method,
+			addOnDay: own.addOnDay ?? '',
+			instruction: own.instruction === undefined ? guessInstruction(method) : own.instruction,
+			createdAtMs: nowMs
+		},
+		lines
+	);
+	const unread = lines.filter((line) => line.understood === 'text').map((line) => line.text);
+	return {
+		id,
+		name,
+		kind,
+		state,
+		problems: [
+			...(draft.servings === null ? [w.recipeImport.noServings(name)] : []),
+			...(unread.length ? [w.recipeImport.unread(name, unread.join('; '))] : [])
+		]
+	};
+}

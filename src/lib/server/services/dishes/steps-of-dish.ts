@@ -1,0 +1,41 @@
+import {
+	proposeSteps,
+	type DishStep,
+	type StepLine,
+	type ToldCooking
+} from '../../../core/steps/propose-steps.ts';
+import type { Dish } from '../../repos/dishes.ts';
+
+/** The lines of a dish as steps are read from them. */
+export function stepLines(dish: Pick<Dish, 'lines'>): StepLine[] {
+	return dish.lines.map((line) => ({
+		itemName: line.itemName,
+		cut: line.cut,
+		massKg: line.massKg,
+		stage: line.stage,
+		form: line.form
+	}));
+}
+
+/** The cooking a recipe gives for the fresh dish, as a step has it; null when its instruction is for the frozen pack. */
+function toldOf({ instruction }: Pick<Dish, 'instruction'>): ToldCooking | null {
+	if (instruction?.state !== 'fresh') return null;
+	const { method, minutes } = instruction;
+	return {
+		place: method.appliance,
+		minutes: (minutes.from + minutes.to) / 2,
+		...(method.appliance === 'oven' && { ovenC: method.ovenC })
+	};
+}
+
+/** A dish's pieces of work: as the cook left them, or proposed. */
+export const stepsOfDish = (
+	dish: Pick<Dish, 'lines' | 'steps' | 'method' | 'instruction' | 'state'>
+): DishStep[] =>
+	dish.steps ??
+	proposeSteps({
+		lines: stepLines(dish),
+		method: dish.method,
+		told: toldOf(dish),
+		state: dish.state
+	});

@@ -1,0 +1,43 @@
+import type { CookCard, CookCardInput } from '../../../core/serving/cook-card.ts';
+import type { ConvertInput } from '../../../core/cooking/conversion/convert-cook.ts';
+import type { ThisPack } from '../../../core/packing/this-pack.ts';
+import type { PackWithCard } from '../../repos/packs.ts';
+import type { Compute } from '../../core-worker.ts';
+
+/** Cards computed anew since the server started, newest last; a household looks at a handful an evening. */
+const kept = new Map<string, Promise<CookCard>>();
+const mostKept = 60;
+
+/** A pack this much heavier or lighter than its packing still goes by the packing's card (within what the ranges say). */
+const sameCard01 = 0.05;
+
+/** Whether the card kept with its packing is this pack's own, too. */
+export const isOwnCard = ({ own, packing }: Pick<PackWithCard, 'own' | 'packing'>): boolean =>
+	Math.abs(own.massKg / packing.massKg - 1) <= sameCard01;
+
+/** What was asked for a packing, asked for one pack of it by its own weight and block. */
+export function ofThisPack(convert: ConvertInput, { massKg, block }: ThisPack): ConvertInput {
+	const { lengthM, widthM, thicknessM: heightM } = block;
+	const shape = { kind: 'brick', lengthM, widthM, heightM } as const;
+	return { ...convert, massKg, block: shape, pan: convert.pan && { ...convert.pan, shape } };
+}
+
+/** The question a pack's own card answers; null where the one kept with its packing does, or where nothing is known. */
+export function ownCardInput(pack: PackWithCard): CookCardInput | null {
+	const { cardInput } = pack.packing;
+	if (!cardInput || isOwnCard(pack)) return null;
+	return { ...cardInput, convert: ofThisPack(cardInput.convert, pack.own) };
+}
+
+/** The card of a pack as the household is today; the same question is computed once. */
+export function cardOfToday(compute: Compute, input: CookCardInput): Promise<CookCard> {
+	const key = JSON.stringify(input);
+	const known = kept.get(key);
+	if (known) return known;
+	const card = compute('card', input);
+	kept.set(key, card);
+	card.catch(() => kept.delete(key));
+	const oldest = kept.keys().next();
+	if (kept.size > mostKept && !oldest.done) kept.delete(oldest.value);
+	return card;
+}

@@ -1,0 +1,29 @@
+import type { FreezerReading } from '../../../core/storage/warm-spells.ts';
+import type { Db } from '../../db/open.ts';
+import { addFreezerReadings } from '../../repos/freezer-stock.ts';
+import { listFreezers } from '../../repos/household.ts';
+import { addUndo } from '../../repos/undo.ts';
+import { recountQuality } from './recount-quality.ts';
+
+/** Keeps what a freezer's thermometer read and brings its packs' best-by in line. Gives how many readings were new. */
+export async function keepFreezerReadings(
+	db: Db,
+	freezerId: number,
+	readings: readonly FreezerReading[],
+	source: 'hand' | 'file' | 'thermometer',
+	nowMs: number
+): Promise<number> {
+	return db.transaction(async (tx) => {
+		const freezer = (await listFreezers(tx)).find(({ id }) => id === freezerId);
+		if (!freezer) return 0;
+		const added = await addFreezerReadings(tx, freezerId, readings, source);
+		if (added.length === 0) return 0;
+		const before = await recountQuality(tx, freezerId, nowMs);
+		await addUndo(tx, {
+			action: { kind: 'readings-added', freezerId, momentsMs: added, before },
+			what: freezer.name,
+			atMs: nowMs
+		});
+		return added.length;
+	});
+}

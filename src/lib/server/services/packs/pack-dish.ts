@@ -1,0 +1,144 @@
+import { w } from '../../../present/wording/index.ts';
+import { partCookedStep } from '../../../core/foods/freezer-check.ts';
+import { containers, type ContainerKey } from '../../../core/published/containers.ts';
+import { packPlan } from '../../../core/packing/pack-plan.ts';
+import { limitsFrom } from '../../../core/safety/limits.ts';
+import { cardQuestion } from '../../../core/serving/card-question.ts';
+import { dayIn } from '../../../present/time.ts';
+import { packRefusalText } from '../../../present/pack-words.ts';
+import type { Compute } from '../../core-worker.ts';
+import type { Db } from '../../db/open.ts';
+import { dishNutrition } from '../../../core/foods/dish-nutrition.ts';
+import { getCooling } from '../../repos/cooling.ts';
+import { isDiscarded } from '../cooling/decisions.ts';
+import { getDish } from '../../repos/dishes.ts';
+import { freezerOfShelf, getHousehold } from '../../repos/household.ts';
+import { useContainers } from '../../repos/freezer-stock.ts';
+import { addPacking } from '../../repos/packs.ts';
+
+export interface PackingRequest {
+	dishId: number;
+	coolingRunId?: number;
+	count: number;
+	servings: number;
+	container: ContainerKey;
+	massKg: number;
+	lengthM?: number;
+	widthM?: number;
+	thicknessM?: number;
+	packedOn: string;
+	bestBy?: string;
+	shelfId: number;
+	/** labels first: the packs are reserved until they are marked frozen */
+	ahead?: boolean;
+	/** each pack as weighed */
+	massesKg?: (number | null)[];
+	/** what was bought frozen in it, and what became of that */
+	boughtFrozen?: 'still-frozen' | 'refrigerator' | 'otherwise';
+	/** when it was cooked, if that was before the day it is packed */
+	cookedOn?: string;
+}
+
+type Refusal = { ok: false; field: string; message: string };
+
+/** Divides a batch into packs: block, storage life, cook card and codes. Returns the packing's number, or why it cannot be. */
+export async function packDish(
+	db: Db,
+	compute: Compute,
+	request: PackingRequest,
+	nowMs: number
+): Promise<{ ok: true; packingId: number } | Refusal> {
+	const house = await getHousehold(db);
+	const dish = await getDish(db, request.dishId);
+	if (!dish) return { ok: false, field: 'dishId', message: w.packDishAnswers.thisDishIsGone };
+	const cooled = request.coolingRunId ? await getCooling(db, request.coolingRunId) : null;
+	if (cooled && isDiscarded(cooled, limitsFrom(house.limits)))
+		return { ok: false, field: 'dishId', message: w.gates.notFromFailed };
+	const partCooked = partCookedStep({
+		method: dish.method,
+		state: dish.state,
+		hasRawMeat: dish.facts.content === 'raw-meat'
+	});
+	if (partCooked)
+		return { ok: false, field: 'dishId', message: w.packDishAnswers.partCooked(partCooked) };
+	if (dish.state === 'raw' && request.boughtFrozen === 'otherwise')
+		return { ok: false, field: 'boughtFrozen', message: w.packDishAnswers.thawedBefore };
+	const place = await freezerOfShelf(db, request.shelfId);
+	if (!place) return { ok: false, field: 'shelfId', message: w.packDishAnswers.thisShelfIsGone };
+	const limits = limitsFrom(house.limits);
+	const plan = packPlan({
+		massKg: request.massKg,
+		densityKgPerM3: dish.facts.densityKgPerM3,
+		kind: dish.kind,
+		container: request.container,
+		measured: {
+			lengthM: request.lengthM,
+			widthM: request.widthM,
+			thicknessM: request.thicknessM
+		},
+		life: {
+			parts: dish.facts.parts,
+			packedOn: request.packedOn,
+			freezerC: place.freezer.setC,
+			houseMonths: house.houseMonths,
+			leads: house.leads,
+			bestBy: request.bestBy
+		}
+	});
+	if (plan.outcome !== 'planned')
+		return {
+			ok: false,
+			field: plan.field,
+			message: packRefusalText(plan, request.massKg, house)
+		};
+	const { block, life } = plan;
+	const question = cardQuestion({
+		dish,
+		facts: dish.facts,
+		pack: { massKg: request.massKg, block, isPan: containers[request.container].pan },
+		house,
+		freezerC: place.freezer.setC,
+		limits
+	});
+	const card = await compute('card', question);
+	return db.transaction(async (tx) => {
+		const packingId = await addPacking(
+			tx,
+			{
+				dishId: dish.id,
+				coolingRunId: request.coolingRunId ?? null,
+				packedOn: request.packedOn,
+				cookedOn: request.cookedOn ?? null,
+				thawedBefore: dish.state === 'raw' && request.boughtFrozen === 'refrigerator',
+				servings: request.servings,
+				container: request.container,
+				massKg: request.massKg,
+				...block,
+				state: dish.state,
+				content: dish.facts.content,
+				core: dish.facts.core,
+				coreC: dish.facts.coreC + limits.coreAddedK,
+				allergens: dish.facts.allergens,
+				nutrition: house.labelNutrition ? dishNutrition(dish).nutrition : null,
+				storage: {
+					...life,
+					parts: dish.facts.parts,
+					freezerC: place.freezer.setC
+				},
+				card,
+				cardInput: question
+			},
+			{
+				count: request.count,
+				shelfId: request.shelfId,
+				status: request.ahead ? 'reserved' : 'frozen',
+				atMs: nowMs,
+				// only what goes in now weighs on the freezer
+				frozenAtMs: dayIn(nowMs, house.timeZone) === request.packedOn ? nowMs : null,
+				massesKg: request.massesKg
+			}
+		);
+		await useContainers(tx, request.container, request.count);
+		return { ok: true, packingId };
+	});
+}

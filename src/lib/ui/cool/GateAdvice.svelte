@@ -1,0 +1,117 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { CoolingWayName } from '$lib/core/cooling/cooling-ways';
+	import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
+	import { gateDecision } from '$lib/core/cooling/gate-decision';
+	import type { CoolingFacts } from '$lib/core/cooling/cooling-view';
+	import type { SafetyLimits } from '$lib/core/safety/limits';
+	import { twoStageRule } from '$lib/core/safety/two-stage-rule';
+	import { durationText, instantText } from '$lib/present/time';
+	import { massText, tempText, type Habit } from '$lib/present/units';
+	import { w } from '$lib/present/wording';
+	import { clock } from '../shell/clock.svelte';
+	import Press from '../kit/Press.svelte';
+
+	interface Help {
+		name: CoolingWayName;
+		vesselKind: 'pot' | 'pan';
+		coldMin: number | null;
+		iceKg: number | null;
+	}
+	let {
+		run,
+		helps,
+		limits,
+		habit
+	}: {
+		run: CoolingFacts & {
+			reheatOfId: number | null;
+			decisions: { atMs: number; code: 'reheated' | 'discarded'; tempC: number }[];
+		};
+		helps: Promise<Help[]> | null;
+		limits: SafetyLimits;
+		habit: Habit;
+	} = $props();
+	const decision = $derived(gateDecision(run, clock.ms, limits));
+	const { firstGateC, secondGateC, reheatC } = twoStageRule;
+	const t = (tempC: number) => tempText(tempC, habit);
+	const whys = $derived({
+		'seen-late': w.gates.whySeenLate(t(firstGateC)),
+		'six-hours': w.gates.whySixHours(t(secondGateC)),
+		'four-hours': w.gates.whyFourHours(t(secondGateC)),
+		'reheated-before': w.gates.whyReheated
+	});
+	const tone = $derived(
+		decision.code === 'discard'
+			? 'wants-refused'
+			: ['help-it', 'measure-now', 'reheat-once'].includes(decision.code)
+				? 'wants-caution'
+				: ''
+	);
+</script>
+
+<section class="plate grid gap-3 {run.endedAtMs === null ? tone : ''}" aria-live="assertive">
+	<h2>{w.gates.title}</h2>
+	{#if run.endedAtMs === null}
+		{#if decision.code === 'on-the-way'}
+			<p>{w.gates.onTheWay}</p>
+		{:else if decision.code === 'cold'}
+			<p>{decision.measured ? w.gates.cold(t(secondGateC)) : w.gates.coldForecast}</p>
+		{:else if decision.code === 'help-it'}
+			<p><b>{w.gates.helpIt(t(decision.gateC), durationText(decision.leftMin))}</b></p>
+			{#await helps}
+				<p class="quiet">{w.gates.computing}</p>
+			{:then ways}
+				{#if ways && ways.length > 0}
+					<p>{w.gates.helps}</p>
+					<ul class="list-disc pl-5">
+						{#each ways as way (way.name)}
+							<li>
+								{w.gates.wayLine(
+									w.runSheet.ways[way.vesselKind][way.name],
+									t(secondGateC),
+									durationText(way.coldMin ?? 0)
+								)}{#if way.iceKg}, {w.gates.ice(massText(way.iceKg, habit))}{/if}
+							</li>
+						{/each}
+					</ul>
+				{:else if ways}
+					<p>{w.gates.noHelp}</p>
+				{/if}
+			{/await}
+		{:else if decision.code === 'measure-now'}
+			<p><b>{w.gates.measureNow(t(decision.gateC))}</b></p>
+		{:else if decision.code === 'reheat-once'}
+			<p><b>{w.gates.reheat(t(firstGateC), t(reheatC))}</b></p>
+			<form method="POST" action="?/reheated" class="grid gap-3" use:enhance>
+				<label
+					><span class="entry-label">{w.gates.coolBy}</span>
+					<select class="entry" name="way" value="pot-ice-bath-stirred">
+						{#each coolingWayNames.slice(1) as way (way)}
+							<option value={way}>{w.runSheet.ways.pot[way]}</option>
+						{/each}
+					</select>
+				</label>
+				<Press type="submit" first>{w.gates.reheated(t(reheatC))}</Press>
+			</form>
+		{:else}
+			<p><b>{w.gates.discard}</b> {whys[decision.why]}</p>
+			<form method="POST" action="?/discard" class="grid" use:enhance>
+				<Press type="submit" first>{w.gates.discarded}</Press>
+			</form>
+		{/if}
+	{/if}
+	{#if run.reheatOfId !== null}<p>{w.gates.reheatOf}</p>{/if}
+	{#each run.decisions as { atMs, code, tempC } (atMs)}
+		<p>
+			<b
+				>{w.gates.decided(
+					code === 'reheated' ? w.gates.decisionReheated : w.gates.decisionDiscarded,
+					instantText(atMs, habit, clock.ms),
+					t(tempC)
+				)}</b
+			>
+		</p>
+	{/each}
+	<p class="quiet">{w.gates.rule}</p>
+</section>

@@ -1,0 +1,197 @@
+<script lang="ts">
+	import { w } from '$lib/present/wording';
+	import { enhance } from '$app/forms';
+	import { dishKindNames } from '$lib/core/published/dish-kinds';
+	import type { LineCorrection } from '$lib/core/foods/line-correction';
+	import { parseIngredientLines } from '$lib/formats/ingredient-line';
+	import type { Habit } from '$lib/present/units';
+	import { kindWords } from '$lib/present/words';
+	import { dishSchema, longestPaste } from '$lib/schemas/dish';
+	import { unitHint } from '$lib/schemas/quantity-text';
+	import { checked } from '../kit/checked';
+	import Choice from '../kit/Choice.svelte';
+	import Field from '../kit/Field.svelte';
+	import LinesEditor from './LinesEditor.svelte';
+	import LongText from '../kit/LongText.svelte';
+	import Press from '../kit/Press.svelte';
+
+	let {
+		values,
+		serverErrors = {},
+		habit,
+		submit,
+		action
+	}: {
+		values: Record<string, string>;
+		serverErrors?: Record<string, string>;
+		habit: Habit;
+		submit: string;
+		action?: string;
+	} = $props();
+
+	// the form keeps its own copy: what is typed is the cook's until it is saved
+	// svelte-ignore state_referenced_locally
+	let typed = $state({ ...values });
+	// svelte-ignore state_referenced_locally
+	let corrections = $state<Record<string, LineCorrection>>(
+		JSON.parse(values.corrections || '{}') as Record<string, LineCorrection>
+	);
+	let errors = $derived(serverErrors);
+	let busy = $state(false);
+	const read = $derived(
+		(typed.lines ?? '').length <= longestPaste ? parseIngredientLines(typed.lines ?? '') : []
+	);
+</script>
+
+<form
+	method="POST"
+	{action}
+	class="grid gap-5 lg:grid-cols-2"
+	novalidate
+	use:enhance={checked(
+		() => dishSchema(habit),
+		(found) => (errors = found),
+		{ busy: (at) => (busy = at) }
+	)}
+>
+	<section class="plate grid content-start gap-4">
+		<h2>{w.dishForm.theDish}</h2>
+		<Field name="name" label={w.dishForm.name} bind:value={typed.name} error={errors.name} />
+		<div class="grid grid-cols-2 gap-4">
+			<Field
+				name="servings"
+				label={w.dishForm.servings}
+				bind:value={typed.servings}
+				error={errors.servings}
+				inputmode="numeric"
+			/>
+			<Choice
+				name="state"
+				label={w.dishForm.goesIntoTheFreezer}
+				bind:value={typed.state}
+				error={errors.state}
+				items={[
+					{ value: 'cooked', name: w.dishForm.cookedCooledFirst },
+					{ value: 'raw', name: w.dishForm.rawToBeCooked }
+				]}
+			/>
+		</div>
+		<Choice
+			name="kind"
+			label={w.dishForm.kind}
+			bind:value={typed.kind}
+			error={errors.kind}
+			hint={typed.kind
+				? kindWords[typed.kind as keyof typeof kindWords]?.hint
+				: w.dishForm.howItsDonenessIs}
+			items={dishKindNames.map((kind) => ({ value: kind, name: kindWords[kind].name }))}
+		/>
+		<LongText
+			name="lines"
+			label={w.dishForm.ingredientsOneALine}
+			rows={10}
+			bind:value={typed.lines}
+			error={errors.lines}
+			hint={w.dishForm.anyUnitsWriteOn}
+		/>
+		<LongText
+			name="method"
+			label={w.dishForm.methodAFewLines}
+			rows={4}
+			bind:value={typed.method}
+			error={errors.method}
+		/>
+		<Field
+			name="addOnDay"
+			label={w.dishForm.toAddOnThe}
+			bind:value={typed.addOnDay}
+			error={errors.addOnDay}
+			hint={w.dishForm.goesOnTheLabel}
+		/>
+	</section>
+	<div class="grid content-start gap-5">
+		<section class="plate grid gap-4">
+			<h2>{w.dishForm.whatItsRecipeSays}</h2>
+			<p class="quiet">{w.dishForm.oneInstructionIsEnough}</p>
+			<div class="grid grid-cols-2 gap-4">
+				<Choice
+					name="appliance"
+					label={w.dishForm.appliance}
+					bind:value={typed.appliance}
+					error={errors.appliance}
+					placeholder={w.dishForm.noInstruction}
+					items={[
+						{ value: 'slow-cooker', name: w.dishForm.slowCooker },
+						{ value: 'pressure-cooker', name: w.dishForm.pressureCooker },
+						{ value: 'oven', name: w.dishForm.ovenCovered }
+					]}
+				/>
+				{#if typed.appliance === 'slow-cooker'}
+					<Choice
+						name="setting"
+						label={w.dishForm.setting}
+						bind:value={typed.setting}
+						error={errors.setting}
+						items={[
+							{ value: 'low', name: w.dishForm.low },
+							{ value: 'high', name: w.dishForm.high }
+						]}
+					/>
+				{:else if typed.appliance === 'oven'}
+					<Field
+						name="ovenC"
+						label={w.dishForm.oven}
+						bind:value={typed.ovenC}
+						error={errors.ovenC}
+						hint={unitHint('temperature', habit)}
+					/>
+				{/if}
+			</div>
+			{#if typed.appliance}
+				<Choice
+					name="instructionState"
+					label={w.dishForm.from}
+					bind:value={typed.instructionState}
+					error={errors.instructionState}
+					items={[
+						{ value: 'fresh', name: w.dishForm.freshJustPutTogether },
+						{ value: 'thawed', name: w.dishForm.thawedFromTheRefrigerator },
+						{ value: 'frozen', name: w.dishForm.frozenSolid }
+					]}
+				/>
+				<div class="grid grid-cols-2 gap-4">
+					<Field
+						name="fromMin"
+						label={w.dishForm.timeFrom}
+						bind:value={typed.fromMin}
+						error={errors.fromMin}
+						hint={w.dishForm.hMinH}
+					/>
+					<Field
+						name="toMin"
+						label={w.dishForm.to}
+						bind:value={typed.toMin}
+						error={errors.toMin}
+						hint={w.dishForm.sameIfOneTime}
+					/>
+				</div>
+			{/if}
+			<div>
+				<Press type="submit" first disabled={busy}>{busy ? w.dishForm.saving : submit}</Press>
+			</div>
+			{#if Object.keys(errors).length > 0}
+				<p class="entry-error" role="alert">{w.dishForm.notSavedYetSee}</p>
+			{/if}
+		</section>
+		<section class="plate">
+			<h2>{w.dishForm.asItIsUnderstood}</h2>
+			{#if read.length > 0}
+				<LinesEditor lines={read} bind:corrections {habit} />
+			{:else if (typed.lines ?? '').length > longestPaste}
+				<p class="entry-error mt-2">{w.dishForm.tooLongToRead}</p>
+			{:else}
+				<p class="quiet mt-2">{w.dishForm.linesAppearHereAs}</p>
+			{/if}
+		</section>
+	</div>
+</form>

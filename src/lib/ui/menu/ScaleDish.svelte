@@ -1,0 +1,81 @@
+<script lang="ts">
+	import { itemByName } from '$lib/core/foods/item-catalogue';
+	import { scaledLine } from '$lib/core/foods/scale-dish';
+	import { hygieneOf, isRawMeatClass } from '$lib/core/foods/raw-animal';
+	import { parsedLineKg, type ParsedLine } from '$lib/formats/ingredient-line';
+	import { lineAmountText } from '$lib/present/amounts';
+	import type { Habit } from '$lib/present/habit';
+	import { w } from '$lib/present/wording';
+	import { numberFromText, quantityFromText } from '$lib/schemas/quantity-text';
+	import Field from '../kit/Field.svelte';
+
+	let {
+		lines,
+		servings,
+		habit
+	}: {
+		lines: readonly Pick<
+			ParsedLine,
+			'text' | 'quantity' | 'quantityTo' | 'unit' | 'item' | 'itemName'
+		>[];
+		servings: number;
+		habit: Habit;
+	} = $props();
+
+	// svelte-ignore state_referenced_locally
+	let wanted = $state(String(servings));
+	let have = $state('');
+	/** The heaviest raw meat of the dish: what there is least of in the shop. */
+	const meat = $derived.by(() => {
+		let best: { name: string; kg: number } | null = null;
+		for (const line of lines) {
+			const kg = parsedLineKg(line);
+			if (kg && isRawMeatClass(hygieneOf(line.itemName)) && kg > (best?.kg ?? 0))
+				best = { name: line.itemName as string, kg };
+		}
+		return best;
+	});
+	const factor = $derived.by(() => {
+		if (have.trim() && meat) {
+			const kg = quantityFromText(have, 'mass', habit);
+			return kg && kg > 0 && kg < 50 ? kg / meat.kg : null;
+		}
+		const n = numberFromText(wanted);
+		return n && n > 0 && n <= 500 ? n / servings : null;
+	});
+	const scaled = $derived(
+		factor === null ? [] : lines.map((line) => ({ line, to: scaledLine(line, factor) }))
+	);
+</script>
+
+<section class="plate grid gap-3">
+	<h2>{w.dishCare.scale}</h2>
+	<div class="grid grid-cols-2 items-end gap-3">
+		<Field
+			name="scale-servings"
+			label={w.dishCare.scaleServings}
+			inputmode="numeric"
+			bind:value={wanted}
+			oninput={() => (have = '')}
+		/>
+		{#if meat}
+			<Field name="scale-meat" label={w.dishCare.scaleByMeat(meat.name)} bind:value={have} />
+		{/if}
+	</div>
+	{#if factor === null}
+		<p class="entry-error" role="alert">{w.dishCare.scaleBad}</p>
+	{:else if Math.abs(factor - 1) > 0.001}
+		<p><b>{w.dishCare.scaled(Math.round(servings * factor * 10) / 10)}</b></p>
+		<ul class="list-disc pl-5">
+			{#each scaled as { line, to }, i (i)}
+				<li>
+					{lineAmountText(to, habit)}
+					{line.item}
+					{#if to.exact !== null}<span class="quiet"
+							>({w.dishCare.whole(Math.round(to.exact * 10) / 10)})</span
+						>{/if}
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</section>

@@ -1,0 +1,79 @@
+<script lang="ts">
+	import { w } from '$lib/present/wording';
+	import type { StoredPart } from '$lib/core';
+	import type { SourceKey } from '$lib/core/published/sources';
+	import { dayText } from '$lib/present/time';
+	import { tempText, type Habit } from '$lib/present/units';
+	import { groupWords } from '$lib/present/words';
+	import Why from '../kit/Why.svelte';
+
+	let {
+		packedOn,
+		storage,
+		habit
+	}: {
+		packedOn: string;
+		storage: {
+			bestBy: string | null;
+			goodTo: string | null;
+			months: { from: number; to: number } | null;
+			source: string;
+			parts: (StoredPart & { name: string })[];
+			limitingPart: number | null;
+			freezerC: number;
+			bestBySet: boolean;
+			computedBestBy: string | null;
+		};
+		habit: Habit;
+	} = $props();
+
+	const limiting = $derived(
+		storage.limitingPart === null ? null : storage.parts[storage.limitingPart]
+	);
+	const note = $derived({
+		title: w.bestBy.bestBy,
+		rule: w.bestBy.theShortestQualityTime(tempText(-18, habit), tempText(-18, habit)),
+		inputs: [
+			{ name: w.bestBy.packedOn, value: dayText(packedOn, habit) },
+			...(limiting
+				? [
+						{
+							name: w.bestBy.whatLimitsIt,
+							value: `${groupWords[limiting.group]}, ${limiting.state}`
+						}
+					]
+				: []),
+			...(storage.months
+				? [
+						{
+							name: w.bestBy.months,
+							value:
+								storage.months.from === storage.months.to
+									? String(storage.months.to)
+									: w.bestBy.to(storage.months.from, storage.months.to)
+						}
+					]
+				: []),
+			{ name: w.bestBy.freezerSetTo, value: tempText(storage.freezerC, habit) },
+			...(storage.goodTo
+				? [{ name: w.bestBy.highEndOfThe, value: dayText(storage.goodTo, habit) }]
+				: []),
+			...(storage.bestBySet
+				? [
+						{ name: w.bestBy.theDayWasWritten, value: 'yes' },
+						{
+							name: w.bestBy.computed,
+							value: storage.computedBestBy
+								? dayText(storage.computedBestBy, habit)
+								: w.bestBy.noFigure
+						}
+					]
+				: [])
+		],
+		sources: [storage.source as SourceKey, 'frozen-tolerance' as const]
+	});
+</script>
+
+<Why {note}
+	><b>{storage.bestBy ? dayText(storage.bestBy, habit) : w.bestBy.noPublishedFigure}</b></Why
+>

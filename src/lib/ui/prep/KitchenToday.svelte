@@ -1,0 +1,87 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { DayRun } from '$lib/core/schedule/run-sheet';
+	import { timeOfDayText } from '$lib/present/time';
+	import type { Habit } from '$lib/present/habit';
+	import { w } from '$lib/present/wording';
+	import { kitchenResources } from '$lib/schemas/run-sheet';
+	import Field from '../kit/Field.svelte';
+	import Press from '../kit/Press.svelte';
+
+	let {
+		run,
+		habit,
+		errors,
+		typedBefore,
+		planned
+	}: {
+		run: DayRun;
+		habit: Habit;
+		errors: Record<string, string>;
+		typedBefore: Record<string, string> | undefined;
+		planned: boolean;
+	} = $props();
+	let busy = $state(false);
+	const time = (clock: string | null) => (clock ? timeOfDayText(clock, habit) : '');
+	// svelte-ignore state_referenced_locally
+	let typed = $state<Record<string, string>>(
+		typedBefore ?? {
+			startClock: time(run.startClock),
+			deadlineClock: time(run.deadlineClock),
+			pauses: run.pauses.map((p) => `${time(p.fromClock)} for ${p.minutes} min`).join(', '),
+			...Object.fromEntries(kitchenResources.map((name) => [name, String(run.capacity[name] ?? 0)]))
+		}
+	);
+	const label = (name: string) =>
+		name === 'hands' ? w.runSheet.cooks : w.runSheet.resources[name];
+</script>
+
+<form
+	method="POST"
+	action="?/plan"
+	class="grid gap-4"
+	novalidate
+	use:enhance={() => {
+		busy = true;
+		return async ({ update }) => {
+			await update({ reset: false });
+			busy = false;
+		};
+	}}
+>
+	<div class="grid grid-cols-2 gap-3 md:grid-cols-3">
+		<Field
+			name="startClock"
+			label={w.runSheet.from}
+			bind:value={typed.startClock}
+			error={errors.startClock}
+		/>
+		<Field
+			name="deadlineClock"
+			label={w.runSheet.deadline}
+			bind:value={typed.deadlineClock}
+			error={errors.deadlineClock}
+		/>
+		<Field
+			name="pauses"
+			label={w.runSheet.pauses}
+			bind:value={typed.pauses}
+			error={errors.pauses}
+			hint={w.runSheet.pausesHint}
+		/>
+		{#each kitchenResources as name (name)}
+			<Field
+				{name}
+				label={label(name).replace(/^./, (first) => first.toUpperCase())}
+				bind:value={typed[name]}
+				error={errors[name]}
+				inputmode="numeric"
+			/>
+		{/each}
+	</div>
+	<div>
+		<Press type="submit" first={!planned} disabled={busy}
+			>{busy ? w.runSheet.planning : w.runSheet.planIt}</Press
+		>
+	</div>
+</form>

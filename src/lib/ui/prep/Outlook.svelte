@@ -1,0 +1,158 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { DayRun, KeptPlan } from '$lib/core/schedule/run-sheet';
+	import { hands } from '$lib/core/schedule/task';
+	import { taskText } from '$lib/present/run-words';
+	import { durationText, instantText } from '$lib/present/time';
+	import type { Habit } from '$lib/present/habit';
+	import { w } from '$lib/present/wording';
+	import Press from '../kit/Press.svelte';
+	import Why from '../kit/Why.svelte';
+	import Word from '../kit/Word.svelte';
+
+	let {
+		run,
+		plan,
+		dishName,
+		deadlineMs,
+		started,
+		zeroMs,
+		habit
+	}: {
+		run: DayRun;
+		plan: KeptPlan;
+		dishName: (id: number) => string;
+		deadlineMs: number | null;
+		started: boolean;
+		zeroMs: number;
+		habit: Habit;
+	} = $props();
+	const endMs = $derived(zeroMs + plan.endMin * 60_000);
+	const lateMin = $derived(deadlineMs === null ? null : (endMs - deadlineMs) / 60_000);
+	const outlook = $derived(plan.outlook);
+	const reason = $derived(
+		!outlook
+			? ''
+			: outlook.heldBy.kind === 'resource'
+				? w.runSheet.withResource(run.capacity[outlook.heldBy.name] ?? 0, outlook.heldBy.name)
+				: w.runSheet.withDish(dishName(outlook.heldBy.dishId))
+	);
+	const drops = $derived(
+		(outlook?.helps ?? []).flatMap((help) => (help.kind === 'drop-dish' ? [help] : []))
+	);
+	const enough = $derived(
+		lateMin === null ? undefined : drops.filter((help) => help.gainMin >= lateMin).at(-1)
+	);
+	const texts = $derived(new Map(plan.tasks.map((task) => [task.id, taskText(task)])));
+	const handsMin = $derived(
+		plan.tasks.reduce((sum, task) => sum + (task.uses?.[hands] ? task.durationMin : 0), 0)
+	);
+	let busy = $state(false);
+	const planning = () => {
+		busy = true;
+		return async ({ update }: { update: () => Promise<void> }) => {
+			await update();
+			busy = false;
+		};
+	};
+</script>
+
+<section class="plate grid gap-2" aria-live="polite">
+	{#each plan.missing as { text, resource } (`${text} ${resource}`)}
+		<p class="entry-error">
+			{w.runSheet.missing(text, w.runSheet.resources[resource] ?? resource)}
+		</p>
+	{/each}
+	{#if plan.outcome === 'infeasible'}
+		{#if plan.missing.length === 0}<p class="entry-error">{w.runSheet.infeasible}</p>{/if}
+	{:else}
+		<p class="text-xl font-bold">
+			<Why
+				note={{
+					title: w.runSheet.why.title,
+					rule: w.runSheet.why.rule,
+					inputs: [
+						{ name: w.runSheet.why.kitchen, value: durationText(handsMin) },
+						{ name: w.runSheet.why.washMin, value: durationText(5) }
+					],
+					sources: []
+				}}>{w.runSheet.ends(instantText(endMs, habit), durationText(plan.endMin))}</Why
+			>
+		</p>
+		{#if !started}
+			<p>
+				{plan.endMin - plan.lowerBoundMin < 0.5
+					? w.runSheet.isLeast
+					: w.runSheet.cannot(durationText(plan.lowerBoundMin), reason)}
+			</p>
+		{/if}
+		<p>{w.runSheet.washes(plan.changeovers)}</p>
+		{#if lateMin !== null && lateMin > 0.5}
+			<p>
+				<Word tone="refused" text={w.runSheet.late(durationText(lateMin))} />
+				{enough ? w.runSheet.lateDrop(dishName(enough.dishId)) : w.runSheet.lateNone}
+			</p>
+		{:else if lateMin !== null}
+			<p><Word tone="good" text={w.runSheet.fits(durationText(-lateMin))} /></p>
+		{/if}
+		{#if plan.waitedTooLong.length > 0}
+			<p>
+				<Word
+					tone="caution"
+					text={w.runSheet.waited(plan.waitedTooLong.map((id) => texts.get(id) ?? id).join(', '))}
+				/>
+			</p>
+		{/if}
+		{#if !started && outlook && outlook.helps.length > 0}
+			<h2>{w.runSheet.heldBack}</h2>
+			<ul class="grid gap-1">
+				{#each outlook.helps.slice(0, 6) as help, i (i)}
+					<li class="flex flex-wrap items-center justify-between gap-2">
+						{#if help.kind === 'one-more'}
+							<span>{w.runSheet.oneMore(help.resource, durationText(help.gainMin))}</span>
+						{:else if help.kind === 'cool-faster'}
+							<span
+								>{w.runSheet.faster(
+									dishName(help.dishId),
+									w.runSheet.ways.pot[help.way],
+									durationText(help.gainMin)
+								)}</span
+							>
+							<form method="POST" action="?/way" use:enhance={planning}>
+								<input type="hidden" name="dishId" value={help.dishId} />
+								<input type="hidden" name="way" value={help.way} />
+								<Press type="submit" disabled={busy}
+									>{busy ? w.runSheet.planning : w.runSheet.doThat}</Press
+								>
+							</form>
+						{:else if help.kind === 'drop-dish'}
+							<span>{w.runSheet.dropDish(dishName(help.dishId), durationText(help.gainMin))}</span>
+						{:else}
+							<span
+								>{w.runSheet.evening(
+									help.tasks.length,
+									texts.get(help.tasks[0]) ?? '',
+									durationText(help.gainMin)
+								)}</span
+							>
+							<form method="POST" action="?/evening" use:enhance={planning}>
+								<input type="hidden" name="tasks" value={help.tasks.join('\n')} />
+								<Press type="submit" disabled={busy}
+									>{busy ? w.runSheet.planning : w.runSheet.moveThere}</Press
+								>
+							</form>
+						{/if}
+					</li>
+				{/each}
+			</ul>
+		{/if}
+		{#if !started}
+			{#each run.doneBefore as task (task.id)}
+				<form method="POST" action="?/onTheDay" use:enhance={planning}>
+					<input type="hidden" name="task" value={task.id} />
+					<Press type="submit" disabled={busy}>{w.runSheet.moveBack(task.text)}</Press>
+				</form>
+			{/each}
+		{/if}
+	{/if}
+</section>

@@ -1,0 +1,158 @@
+<script lang="ts">
+	import type { BoardTask } from '$lib/core/schedule/day-board';
+	import { isRawAnimalClass } from '$lib/core/foods/raw-animal';
+	import { hands } from '$lib/core/schedule/task';
+	import { taskText } from '$lib/present/run-words';
+	import { countdownText, durationText, instantText } from '$lib/present/time';
+	import type { Habit } from '$lib/present/habit';
+	import { w } from '$lib/present/wording';
+	import { clock } from '../shell/clock.svelte';
+	import type { Say } from './day-log.svelte';
+	import Press from '../kit/Press.svelte';
+	import { swipeRight } from './swipe';
+	import Word from '../kit/Word.svelte';
+
+	let {
+		row,
+		dishes,
+		goesOn,
+		coolingId,
+		habit,
+		say
+	}: {
+		row: BoardTask;
+		/** names of its dishes */
+		dishes: string;
+		/** what the hands go on with, if this is finished now */
+		goesOn: BoardTask | null;
+		coolingId: number | undefined;
+		habit: Habit;
+		say: Say;
+	} = $props();
+	const { task } = $derived(row);
+	const running = $derived(row.status === 'running');
+	const leftMs = $derived(row.endMs - clock.fineMs);
+	const raw = $derived(isRawAnimalClass(task.hygiene));
+	const byHand = $derived((task.uses?.[hands] ?? 0) > 0);
+	const finish = () => say({ kind: 'finish', key: task.id });
+	const begin = () => say({ kind: 'begin', key: task.id });
+</script>
+
+<li
+	class="card"
+	class:running
+	class:over={running && leftMs < 0}
+	{@attach swipeRight(() => (running ? finish() : begin()))}
+>
+	{#if row.washBefore && !running}<p class="wash">{w.runSheet.wash}</p>{/if}
+	<div class="head">
+		<p class="what">
+			{taskText(task)}
+			{#if raw}<Word tone="refused" text={w.runSheet.rawWord} />{/if}
+			{#if task.kind !== 'cool' && task.kind !== 'pack' && dishes}
+				<br /><span class="quiet">{dishes}</span>
+			{/if}
+		</p>
+		<p class="clock" class:quiet={!running}>
+			{#if running}
+				<b>{countdownText(leftMs)}</b>
+				<span class="quiet">{leftMs < 0 ? w.runSheet.over : w.runSheet.left}</span>
+			{:else}
+				<b>{durationText((row.endMs - row.startMs) / 60_000)}</b>
+				<span>{w.runSheet.begins(instantText(row.startMs, habit))}</span>
+			{/if}
+		</p>
+	</div>
+	<div class="acts">
+		{#if running}
+			{#if goesOn && byHand}
+				<Press
+					first
+					onclick={() =>
+						say({ kind: 'finish', key: task.id }, { kind: 'begin', key: goesOn.task.id })}
+					>{w.runSheet.finishAnd(taskText(goesOn.task))}</Press
+				>
+				<Press onclick={finish} data-finish>{w.runSheet.finish}</Press>
+			{:else}
+				<Press first onclick={finish} data-finish>{w.runSheet.finish}</Press>
+			{/if}
+			<Press onclick={() => say({ kind: 'late', key: task.id, value: 5 })}
+				>{w.runSheet.fiveMore}</Press
+			>
+			<Press onclick={() => say({ kind: 'late', key: task.id, value: 15 })}
+				>{w.runSheet.fifteenLate}</Press
+			>
+			{#if task.kind === 'cool' && coolingId}
+				<Press href="/cool/{coolingId}">{w.runSheet.toCooling}</Press>
+			{/if}
+		{:else}
+			<Press first={row.status === 'due'} onclick={begin} data-begin>{w.runSheet.begin}</Press>
+			<Press onclick={() => say({ kind: 'skip', key: task.id })}>{w.runSheet.skip}</Press>
+		{/if}
+	</div>
+</li>
+
+<style>
+	.card {
+		display: grid;
+		gap: 10px;
+		padding: 14px 0;
+		border-top: 1px solid var(--hair);
+	}
+	.card.running {
+		border: 2px solid var(--rim);
+		border-radius: 12px;
+		padding: 14px;
+		margin-top: 8px;
+	}
+	.card.over {
+		border: 3px solid var(--mustard);
+		background: var(--mustard-pale);
+	}
+	.head {
+		display: flex;
+		justify-content: space-between;
+		gap: 12px;
+		align-items: flex-start;
+	}
+	.what {
+		font-size: 20px;
+		font-weight: 700;
+		line-height: 1.25;
+		overflow-wrap: anywhere;
+	}
+	.what :global(.quiet) {
+		font-weight: 400;
+	}
+	.clock {
+		flex: none;
+		text-align: right;
+		font-variant-numeric: tabular-nums;
+	}
+	.running .clock b {
+		font-size: 26px;
+	}
+	.clock b,
+	.clock span {
+		display: block;
+	}
+	.wash {
+		background: var(--cold-pale);
+		color: var(--cold);
+		font-weight: 700;
+		padding: 6px 10px;
+		border-radius: 6px;
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	@media (max-width: 767px) {
+		.acts :global(.press.first) {
+			flex: 1 1 100%;
+			min-height: 60px;
+			font-size: 18px;
+		}
+	}
+</style>

@@ -1,7 +1,0 @@
-import type { RouteName } from '$lib/core/table/thaw-routes';
-import { w } from '$lib/present/wording';
-
-/** A way from the freezer to the appliance, in words. */
-export function routeText(name: RouteName): string {
-	return name === 'cold-water' ? w.routes.coldWater : w.routes[name];
-}

@@ -1,0 +1,126 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { CookOption } from '$lib/core';
+	import { routeNames } from '$lib/core/serving/thaw-routes';
+	import type { Habit } from '$lib/present/habit';
+	import { dayIn, dayText, durationText } from '$lib/present/time';
+	import { tempText } from '$lib/present/units';
+	import { methodText } from '$lib/present/words';
+	import { w } from '$lib/present/wording';
+	import { cookLogSchema, outcomes } from '$lib/schemas/cook-log';
+	import { unitHint } from '$lib/schemas/quantity-text';
+	import { checked } from '../kit/checked';
+	import Choice from '../kit/Choice.svelte';
+	import Field from '../kit/Field.svelte';
+	import Press from '../kit/Press.svelte';
+	import { routeText } from './route-text';
+
+	let {
+		options,
+		cooks,
+		habit,
+		open,
+		errors: answered,
+		logged
+	}: {
+		options: readonly CookOption[];
+		/** how this dish was cooked before */
+		cooks: readonly {
+			id: number;
+			atMs: number;
+			method: CookOption['method'];
+			setMin: number;
+			coreC: number | null;
+			outcome: (typeof outcomes)[number] | null;
+			note: string;
+		}[];
+		habit: Habit;
+		/** this pack is cooked, so it can be written down */
+		open: boolean;
+		errors: Record<string, string>;
+		logged: boolean;
+	} = $props();
+
+	let errors = $derived(answered);
+	let texts = $state({ way: '', route: 'frozen', setMin: '', coreC: '', outcome: '', note: '' });
+</script>
+
+{#if open || cooks.length > 0}
+	<section class="plate mb-4 grid gap-3">
+		<h2>{w.cookLog.title}</h2>
+		{#if cooks.length > 0}
+			<ul class="list-disc pl-5">
+				{#each cooks as cook (cook.id)}
+					<li>
+						{w.cookLog.line(
+							dayText(dayIn(cook.atMs, habit.timeZone), habit),
+							methodText(cook.method, habit),
+							durationText(cook.setMin)
+						)}{cook.coreC === null ? '' : w.cookLog.coreWas(tempText(cook.coreC, habit))}
+						{#if cook.outcome}<b>{w.cookLog[cook.outcome]}</b>{/if}
+						{#if cook.note}<span class="quiet">“{cook.note}”</span>{/if}
+					</li>
+				{/each}
+			</ul>
+		{/if}
+		{#if logged}
+			<p role="status">{w.cookLog.kept(cooks.length)}</p>
+		{:else if open}
+			<form
+				method="POST"
+				action="?/log"
+				class="grid items-end gap-3 md:grid-cols-3"
+				novalidate
+				use:enhance={checked(
+					() => cookLogSchema(habit),
+					(found) => (errors = found)
+				)}
+			>
+				<Choice
+					name="way"
+					label={w.cookLog.way}
+					bind:value={texts.way}
+					items={options.map((option, i) => ({
+						value: String(i),
+						name: methodText(option.method, habit)
+					}))}
+					error={errors.way}
+				/>
+				<Choice
+					name="route"
+					label={w.cookLog.from}
+					bind:value={texts.route}
+					items={routeNames.map((value) => ({ value, name: routeText(value) }))}
+					error={errors.route}
+				/>
+				<Field
+					name="setMin"
+					label={w.cookLog.minutes}
+					bind:value={texts.setMin}
+					hint={unitHint('minutes', habit)}
+					error={errors.setMin}
+				/>
+				<Field
+					name="coreC"
+					label={w.cookLog.core}
+					bind:value={texts.coreC}
+					hint={unitHint('temperature', habit)}
+					error={errors.coreC}
+				/>
+				<Choice
+					name="outcome"
+					label={w.cookLog.outcome}
+					bind:value={texts.outcome}
+					placeholder={w.cookLog.noIdea}
+					items={outcomes.map((value) => ({ value, name: w.cookLog[value] }))}
+					error={errors.outcome}
+				/>
+				<Field name="note" label={w.cookLog.note} bind:value={texts.note} error={errors.note} />
+				<div class="md:col-span-3">
+					<Press type="submit" first>{w.cookLog.keep}</Press>
+					<span class="quiet">{w.cookLog.why}</span>
+				</div>
+			</form>
+		{/if}
+	</section>
+{/if}

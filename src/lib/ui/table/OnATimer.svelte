@@ -1,0 +1,112 @@
+<script lang="ts">
+	import type { ConvertInput, CookOption, Method, State } from '$lib/core';
+	import type { DelayedStart } from '$lib/core/serving/delayed-start';
+	import { reasonText } from '$lib/present/reasons';
+	import { dangerRangeText, type Habit } from '$lib/present/units';
+	import { adviceWords, methodText } from '$lib/present/words';
+	import { w } from '$lib/present/wording';
+	import { quantityFromText } from '$lib/schemas/quantity-text';
+	import { waysClient } from '$lib/workers/ways-client';
+	import Field from '../kit/Field.svelte';
+	import Press from '../kit/Press.svelte';
+	import Why from '../kit/Why.svelte';
+	import Word from '../kit/Word.svelte';
+
+	let {
+		convert,
+		state: lies,
+		options,
+		dangerH,
+		habit
+	}: {
+		convert: ConvertInput;
+		state: State;
+		options: readonly CookOption[];
+		dangerH: number;
+		habit: Habit;
+	} = $props();
+
+	const dayMin = 24 * 60;
+	const tone = { good: 'good', caution: 'caution', refused: 'refused' } as const;
+	type SlowMethod = Extract<Method, { appliance: 'slow-cooker' }>;
+	const slow = $derived(
+		options.flatMap(({ method, setMin, computedMin }) =>
+			method.appliance === 'slow-cooker' && (setMin ?? computedMin)
+				? [{ method: method as SlowMethod, setMin: (setMin ?? computedMin)?.likely ?? 0 }]
+				: []
+		)
+	);
+	let waits = $state('');
+	let warm = $state('');
+	let error = $state<string | undefined>();
+	let busy = $state(false);
+	let failed = $state('');
+	let answers = $state<{ setting: 'low' | 'high'; answer: DelayedStart }[]>([]);
+	let client: ReturnType<typeof waysClient> | null = null;
+	$effect(() => () => client?.close());
+
+	/** Minutes typed, 0 for nothing; null when it is no time. */
+	function minutesOf(typed: string): number | null {
+		if (typed.trim() === '') return 0;
+		const minutes = quantityFromText(typed, 'minutes', habit);
+		return Number.isFinite(minutes) && minutes >= 0 && minutes <= dayMin ? minutes : null;
+	}
+	function look(event: SubmitEvent): void {
+		event.preventDefault();
+		const [delayMin, warmMin] = [minutesOf(waits), minutesOf(warm)];
+		error = delayMin === null || warmMin === null ? w.onATimer.bad : undefined;
+		if (delayMin === null || warmMin === null) return;
+		client ??= waysClient((reply) => {
+			if (reply.kind === 'timer') answers = [...answers, reply];
+			if (reply.kind === 'failed') failed = reply.message;
+			busy = reply.kind === 'timer';
+		});
+		[answers, busy, failed] = [[], true, ''];
+		const timer = slow.map((way) => ({ ...way, delayMin, warmMin, dangerH }));
+		client.ask({
+			convert: $state.snapshot(convert) as ConvertInput,
+			state: lies,
+			known: null,
+			timer
+		});
+	}
+	const hours = (h: number) => `${(Math.round(h * 10) / 10).toFixed(1)} h`;
+	const note = { ...w.onATimer.why, inputs: [], sources: ['appliance-model' as const] };
+</script>
+
+{#if slow.length > 0}
+	<section class="plate mt-4 grid gap-3">
+		<h2>{w.onATimer.title}</h2>
+		<p class="quiet"><Why {note}>{w.onATimer.how}</Why></p>
+		<form class="flex flex-wrap items-end gap-3" onsubmit={look} novalidate>
+			<Field
+				name="waits"
+				label={w.onATimer.waits}
+				bind:value={waits}
+				hint={w.onATimer.hint}
+				{error}
+			/>
+			<Field name="warm" label={w.onATimer.warm} bind:value={warm} hint={w.onATimer.hint} />
+			<div class="pb-7">
+				<Press type="submit" disabled={busy}>{busy ? w.onATimer.computing : w.onATimer.look}</Press>
+			</div>
+		</form>
+		<div aria-live="polite" class="grid gap-2">
+			{#if failed}<p class="entry-error">{failed}</p>{/if}
+			{#each answers as { setting, answer } (setting)}
+				<p>
+					<Word tone={tone[answer.advice]} text={adviceWords[answer.advice]} />
+					{w.onATimer.line(
+						methodText({ appliance: 'slow-cooker', setting }, habit),
+						hours(answer.hazardH.likely),
+						hours(answer.hazardH.worst),
+						dangerRangeText(habit),
+						hours(answer.withoutWaitH)
+					)}
+					{#each answer.reasons as reason, i (i)}<br /><span>{reasonText(reason, habit)}</span
+						>{/each}
+				</p>
+			{/each}
+		</div>
+	</section>
+{/if}
