@@ -51,3 +51,17 @@ export { choosePacks, type PackChoice, type PackOffer } from './shopping/choose-
 export { scheduleDay } from './schedule/schedule-day.ts';
 export type { DayInput, DaySchedule, Hygiene, Task } from './schedule/task.ts';
 export { CoreError, coreErrorCodes, type CoreErrorCode } from './errors.ts';
+export type { LineStage } from './foods/dish-facts.ts';
+export { dishFacts, type DishFacts } from './foods/dish-facts.ts';
+export { dishNutrition } from './foods/dish-nutrition.ts';
+export { freezerCheck } from './foods/freezer-check.ts';
+export { findItem, itemByName, type Item } from './foods/item-catalogue.ts';
+export { scaledLine, type ScaledLine } from './foods/scale-dish.ts';
+export { packPlan, type Block, type PackPlan, type PackPlanInput } from './packing/pack-plan.ts';
+export { judgeCooling, type CoolingJudgement, type GateTimes } from './safety/judge-cooling.ts';
+export { delayedStart, type DelayedStart } from './serving/delayed-start.ts';
+export { priceLines } from './shopping/shop-costs.ts';
+export { shoppingList } from './shopping/shopping-list.ts';
+export { powerCutVerdict } from './storage/power-cut.ts';
+export { keepsDays, pullTimes, type PullTimes } from './storage/pull.ts';
+export { refreeze } from './storage/refreeze.ts';

@@ -3,7 +3,7 @@ import { findItem, itemByName, type Item } from '../core/foods/item-catalogue.ts
 import type { LineCorrection, LineForm } from '../core/foods/line-correction.ts';
 import { longestLine } from '../core/foods/recipe-limits.ts';
 import { lineKg, lineMassKg } from '../core/foods/line-mass.ts';
-import type { Stage } from '../core/foods/dish-facts.ts';
+import type { LineStage } from '../core/foods/dish-facts.ts';
 import type { MeasureName } from '../core/units/measures.ts';
 
 /** An ingredient line as understood. The text is kept as typed, whatever was understood of it. */
@@ -18,7 +18,7 @@ export interface ParsedLine {
 	/** name in the catalogue; null when it is not known */
 	itemName: string | null;
 	cut: string;
-	stage: Stage;
+	stage: LineStage;
 	form: LineForm | null;
 	optional: boolean;
 	/** catalogue items that do as well */
@@ -62,7 +62,7 @@ const unitOfId: Record<string, MeasureName> = {
 
 const cuts =
 	/\b(?:finely |roughly |coarsely |thinly )?(diced|chopped|sliced|minced|grated|crushed|shredded|cubed|halved|quartered|peeled|drained|rinsed|rinsed and drained|torn|in (?:\d+\s?cm |small |large )?(?:cubes|pieces|strips|slices|rings))\b/i;
-const stageWords: [RegExp, Stage][] = [
+const stageWords: [RegExp, LineStage][] = [
 	[/\b(to serve|for serving|on top when served)\b/i, 'serve'],
 	[/\b(on the day|when cooking|cook-day|added later)\b/i, 'cook-day'],
 	[/\b(own small bag|separate bag|inner bag)\b/i, 'inner']

@@ -1,5 +1,5 @@
 import type { DishKind, Method } from '../core/index.ts';
-import type { Stage } from '../core/foods/dish-facts.ts';
+import type { LineStage } from '../core/foods/dish-facts.ts';
 
 /** What the application itself adds to a recipe when it writes one, so that reading it back gives the same dish. */
 export interface OwnFacts {
@@ -7,7 +7,7 @@ export interface OwnFacts {
 	state: 'raw' | 'cooked';
 	addOnDay: string;
 	/** one per ingredient line */
-	stages: Stage[];
+	stages: LineStage[];
 	instruction: {
 		method: Method;
 		state: 'thawed' | 'frozen' | 'fresh';

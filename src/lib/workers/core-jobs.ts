@@ -1,13 +1,13 @@
 import { learnedAppliances } from '../core/learning/learn-from-cooks.ts';
 import { chosenWay, coolingWays } from '../core/cooling/cooling-ways.ts';
-import { planDay } from '../core/schedule/order-of-work.ts';
+import { orderOfWork } from '../core/schedule/order-of-work.ts';
 import { cookCard } from '../core/serving/cook-card.ts';
 import type { AnswerOf, CoreJobName, CoreReply, CoreRequest, InputOf } from './protocol.ts';
 
 const jobs: { [J in CoreJobName]: (input: InputOf<J>) => AnswerOf<J> } = {
 	card: cookCard,
 	learn: learnedAppliances,
-	'plan-day': planDay,
+	'order-of-work': orderOfWork,
 	'cooling-ways': coolingWays,
 	'cooling-choice': chosenWay
 };

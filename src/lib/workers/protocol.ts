@@ -11,13 +11,13 @@ import type { DelayedStart, delayedStart } from '../core/serving/delayed-start.t
 import type { CookCard, CookCardInput } from '../core/serving/cook-card.ts';
 import type { CoolingWay, CoolingWaysInput, coolingWays } from '../core/cooling/cooling-ways.ts';
 import type { blockFormTimes, FormTimes } from '../core/packing/block-shapes.ts';
-import type { PlanDayInput, PlannedDay } from '../core/schedule/order-of-work.ts';
+import type { OrderOfWorkInput, OrderedDay } from '../core/schedule/order-of-work.ts';
 
 /** One version of the messages between a client and a worker; both sides are built together. */
 export type CoreJob =
 	| { job: 'card'; input: CookCardInput; answer: CookCard }
 	| { job: 'learn'; input: LearnInput; answer: LearnedAppliances }
-	| { job: 'plan-day'; input: PlanDayInput; answer: PlannedDay }
+	| { job: 'order-of-work'; input: OrderOfWorkInput; answer: OrderedDay }
 	| { job: 'cooling-ways'; input: CoolingWaysInput; answer: ReturnType<typeof coolingWays> }
 	| { job: 'cooling-choice'; input: CoolingWaysInput; answer: CoolingWay };
 export type CoreJobName = CoreJob['job'];

@@ -9,13 +9,13 @@ import { foodFromSpec } from './food-spec.ts';
 import { foodDensityKgPerM3 } from './food-properties.ts';
 import type { Item } from './item-catalogue.ts';
 
-export type Stage = 'pack' | 'inner' | 'cook-day' | 'serve';
+export type LineStage = 'pack' | 'inner' | 'cook-day' | 'serve';
 
 /** One line of a dish as the core sees it. */
 export interface FactLine {
 	item: Item | null;
 	massKg: number | null;
-	stage: Stage;
+	stage: LineStage;
 	text: string;
 }
 

@@ -1,5 +1,5 @@
 import { freezesBadly, type BadFreezer, type FreezerProposal } from '../published/freezes-badly.ts';
-import type { Stage } from './dish-facts.ts';
+import type { LineStage } from './dish-facts.ts';
 
 /** A line of a dish that freezes badly. */
 export interface FreezerFinding {
@@ -16,7 +16,7 @@ export interface FreezerFinding {
  * again of that item (`freezeAnyway`, catalogue names); bakes hold their milk, flour and pasta and are left in peace with those.
  */
 export function freezerCheck(input: {
-	lines: readonly { text: string; itemName: string | null; stage: Stage }[];
+	lines: readonly { text: string; itemName: string | null; stage: LineStage }[];
 	state: 'raw' | 'cooked';
 	isBake: boolean;
 	freezeAnyway?: readonly string[];

@@ -1,4 +1,4 @@
-import type { Stage } from './dish-facts.ts';
+import type { LineStage } from './dish-facts.ts';
 
 /** How an item comes: as the line says, or as its item is. */
 export const lineForms = ['raw', 'cooked', 'canned', 'frozen'] as const;
@@ -9,7 +9,7 @@ export interface LineCorrection {
 	/** name in the catalogue; null: none of its items */
 	itemName?: string | null;
 	cut?: string;
-	stage?: Stage;
+	stage?: LineStage;
 	form?: LineForm | null;
 	optional?: boolean;
 	/** catalogue items that do as well */

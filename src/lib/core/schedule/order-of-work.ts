@@ -4,7 +4,7 @@ import type { DayTask } from './day-tasks.ts';
 import { replanDay, type Replan, type TaskState } from './replan-day.ts';
 import { hands } from './task.ts';
 
-export interface PlanDayInput {
+export interface OrderOfWorkInput {
 	tasks: DayTask[];
 	states: Record<string, TaskState>;
 	nowMin: number;
@@ -19,7 +19,7 @@ export interface PlanDayInput {
 	withOutlook: boolean;
 }
 
-export interface PlannedDay {
+export interface OrderedDay {
 	plan: Replan;
 	/** what was planned: the day's tasks and its pauses */
 	tasks: DayTask[];
@@ -27,7 +27,7 @@ export interface PlannedDay {
 }
 
 /** Plans a day, or what is left of it, around its pauses; on request with what holds it back. */
-export function planDay(input: PlanDayInput): PlannedDay {
+export function orderOfWork(input: OrderOfWorkInput): OrderedDay {
 	const { capacity, nowMin } = input;
 	const pauses = input.pauses
 		.filter(({ fromMin, minutes }) => fromMin + minutes > nowMin)

@@ -36,7 +36,7 @@ export interface KeptPlan {
 }
 
 /** How a packing day is to go. */
-export interface DayRun {
+export interface RunSheet {
 	/** when it is meant to begin and to be over, household's time: "09:00" */
 	startClock: string;
 	deadlineClock: string | null;

@@ -1,5 +1,5 @@
 import { findItem, itemByName, type Item } from '../foods/item-catalogue.ts';
-import type { Stage } from '../foods/dish-facts.ts';
+import type { LineStage } from '../foods/dish-facts.ts';
 import { aisleNames, aisleOf, staples, type Aisle } from '../published/aisles.ts';
 
 /** One line of a dish, as often as the dish is made. */
@@ -11,13 +11,13 @@ export interface NeedLine {
 	item: string;
 	/** for all batches; null: an open amount ("to taste") or not understood */
 	massKg: number | null;
-	stage: Stage;
+	stage: LineStage;
 }
 export interface ShopShare {
 	dish: string;
 	text: string;
 	massKg: number | null;
-	stage: Stage;
+	stage: LineStage;
 }
 /** One thing to buy. */
 export interface ShopLine {

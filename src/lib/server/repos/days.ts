@@ -2,7 +2,7 @@ import { and, asc, desc, eq, isNull, max, sql } from 'drizzle-orm';
 import type { Portion } from '../../core/menu/day-totals.ts';
 import type { Db } from '../db/open.ts';
 import type { DayEvent } from '../../core/schedule/day-events.ts';
-import type { DayRun } from '../../core/schedule/run-sheet.ts';
+import type { RunSheet } from '../../core/schedule/run-sheet.ts';
 import { dayDishes, dayEvents, packingDays, shopMarks } from '../db/schema/index.ts';
 
 export type DayRow = typeof packingDays.$inferSelect;
@@ -147,7 +147,7 @@ export async function eventsOfDay(db: Db, dayId: number): Promise<DayEvent[]> {
 }
 
 /** Days that were begun, with their plans: what their times tell of the next one. */
-export async function begunDays(db: Db, most: number): Promise<{ id: number; run: DayRun }[]> {
+export async function begunDays(db: Db, most: number): Promise<{ id: number; run: RunSheet }[]> {
 	const rows = await db
 		.select({ id: packingDays.id, run: packingDays.run })
 		.from(packingDays)

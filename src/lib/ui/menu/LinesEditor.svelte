@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { allItems, findItem } from '$lib/core/foods/item-catalogue';
-	import type { Stage } from '$lib/core/foods/dish-facts';
+	import type { LineStage } from '$lib/core/foods/dish-facts';
 	import { lineForms, lineKeys, type LineCorrection, type LineForm } from '$lib/core/foods/line-correction';
 	import { correctedLine, type ParsedLine } from '$lib/formats/ingredient-line';
 	import { lineAmountText } from '$lib/present/amounts';
@@ -75,7 +75,7 @@
 					class="entry"
 					aria-label={of(w.linesEditor.where)}
 					value={line.stage}
-					onchange={(event) => correct(line.key, { stage: event.currentTarget.value as Stage })}
+					onchange={(event) => correct(line.key, { stage: event.currentTarget.value as LineStage })}
 				>
 					{#each Object.entries(stageWords) as [stage, words] (stage)}
 						<option value={stage}>{words.name}</option>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { DayRun } from '$lib/core/schedule/run-sheet';
+	import type { RunSheet } from '$lib/core/schedule/run-sheet';
 	import { timeOfDayText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
 	import { w } from '$lib/present/wording';
@@ -15,7 +15,7 @@
 		typedBefore,
 		planned
 	}: {
-		run: DayRun;
+		run: RunSheet;
 		habit: Habit;
 		errors: Record<string, string>;
 		typedBefore: Record<string, string> | undefined;

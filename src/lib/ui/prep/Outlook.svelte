@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { DayRun, KeptPlan } from '$lib/core/schedule/run-sheet';
+	import type { RunSheet, KeptPlan } from '$lib/core/schedule/run-sheet';
 	import { hands } from '$lib/core/schedule/task';
 	import { taskText } from '$lib/present/run-words';
 	import { durationText, instantText } from '$lib/present/time';
@@ -19,7 +19,7 @@
 		zeroMs,
 		habit
 	}: {
-		run: DayRun;
+		run: RunSheet;
 		plan: KeptPlan;
 		dishName: (id: number) => string;
 		deadlineMs: number | null;

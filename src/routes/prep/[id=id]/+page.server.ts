@@ -1,12 +1,12 @@
 import { error } from '@sveltejs/kit';
 import { nowMs } from '$lib/server/now';
-import { dayNow } from '$lib/server/services/day/run-sheet-now';
+import { runSheetNow } from '$lib/server/services/day/run-sheet-now';
 import { getHousehold, habitOf } from '$lib/server/repos/household';
 import { prepDay } from '$lib/server/services/day/prep-lists';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
-	const now = await dayNow(locals.db, locals.compute, Number(params.id), nowMs());
+	const now = await runSheetNow(locals.db, locals.compute, Number(params.id), nowMs());
 	if (!now) error(404);
 	const habit = habitOf(await getHousehold(locals.db));
 	return { now, prep: await prepDay(locals.db, now.day.id, habit) };

@@ -10,7 +10,7 @@ import {
 	text
 } from 'drizzle-orm/pg-core';
 import type { Method, DishKind } from '../../../core/index.ts';
-import type { Stage } from '../../../core/foods/dish-facts.ts';
+import type { LineStage } from '../../../core/foods/dish-facts.ts';
 import type { DishStep } from '../../../core/steps/propose-steps.ts';
 import type { LineForm } from '../../../core/foods/line-correction.ts';
 import type { MeasureName } from '../../../core/units/measures.ts';
@@ -59,7 +59,7 @@ export const ingredientLines = pgTable('ingredient_lines', {
 	item: text().notNull(),
 	itemName: text(),
 	cut: text().notNull().default(''),
-	stage: text().$type<Stage>().notNull().default('pack'),
+	stage: text().$type<LineStage>().notNull().default('pack'),
 	form: text().$type<LineForm>(),
 	optional: boolean().notNull().default(false),
 	/** catalogue items that do as well */

@@ -12,7 +12,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { Portion } from '../../../core/menu/day-totals.ts';
 import { dayEventKinds } from '../../../core/schedule/day-events.ts';
-import type { DayRun } from '../../../core/schedule/run-sheet.ts';
+import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
 import { dishes, type DishContent } from './dishes.ts';
 
 /** A day on which dishes are cooked and packed. */
@@ -22,7 +22,7 @@ export const packingDays = pgTable('packing_days', {
 	createdAtMs: bigint({ mode: 'number' }).notNull(),
 	removedAtMs: bigint({ mode: 'number' }),
 	/** how the day is to go and the plan as it stands; null: not planned yet */
-	run: jsonb().$type<DayRun>()
+	run: jsonb().$type<RunSheet>()
 });
 
 /** What was said and done on a packing day, each once: everything else about it follows from these. */

@@ -2,7 +2,7 @@ import { coolingWayNames, type CoolingWay } from '../../../core/cooling/cooling-
 import { limitsFrom } from '../../../core/safety/limits.ts';
 import { airPressureKPa } from '../../../core/water/air-pressure.ts';
 import { boilingC } from '../../../core/water/saturation.ts';
-import type { ChosenCooling, DayRun } from '../../../core/schedule/run-sheet.ts';
+import type { ChosenCooling, RunSheet } from '../../../core/schedule/run-sheet.ts';
 import type { DayCooling, DayDish } from '../../../core/schedule/day-tasks.ts';
 import { isHot } from '../../../core/schedule/step-hygiene.ts';
 import { placeL } from '../../../core/published/day-work.ts';
@@ -81,9 +81,9 @@ export async function dayCoolings(
 	compute: Compute,
 	planned: readonly PlannedDish[],
 	house: Household,
-	before: DayRun['cooling']
-): Promise<DayRun['cooling']> {
-	const chosen: DayRun['cooling'] = {};
+	before: RunSheet['cooling']
+): Promise<RunSheet['cooling']> {
+	const chosen: RunSheet['cooling'] = {};
 	for (const one of planned) {
 		const question = coolingQuestion(one, house);
 		if (!question) continue;
@@ -126,7 +126,7 @@ function runCooling(chosen: ChosenCooling | undefined, litres: number): DayCooli
 /** The day's dishes as the run sheet plans them. */
 export const dayDishesOf = (
 	planned: readonly PlannedDish[],
-	cooling: DayRun['cooling']
+	cooling: RunSheet['cooling']
 ): DayDish[] =>
 	planned.map((one) => ({
 		id: one.dish.id,

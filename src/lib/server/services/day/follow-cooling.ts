@@ -1,6 +1,6 @@
 import { coolId } from '../../../core/schedule/day-tasks.ts';
 import type { DayEvent } from '../../../core/schedule/day-events.ts';
-import type { DayRun } from '../../../core/schedule/run-sheet.ts';
+import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/open.ts';
 import { addCooling, coolingsOfDay, setCoolingEnd } from '../../repos/cooling.ts';
@@ -14,7 +14,7 @@ import { runValues } from '../cooling/start-cooling.ts';
 export async function followCooling(
 	db: Db,
 	compute: Compute,
-	day: { id: number; run: DayRun },
+	day: { id: number; run: RunSheet },
 	planned: readonly PlannedDish[],
 	events: readonly DayEvent[]
 ): Promise<boolean> {

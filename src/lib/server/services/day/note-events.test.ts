@@ -5,7 +5,7 @@ import { PGlite } from '@electric-sql/pglite';
 import { dayState, type DayEvent, type DayEventKind } from '../../../core/schedule/day-events.ts';
 import { dayBoard, goesOnWith } from '../../../core/schedule/day-board.ts';
 import { coolId } from '../../../core/schedule/day-tasks.ts';
-import type { DayRun } from '../../../core/schedule/run-sheet.ts';
+import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
 import { metricHabit } from '../../../present/habit.ts';
 import { answerCoreRequest } from '../../../workers/core-jobs.ts';
 import type { Compute } from '../../core-worker.ts';
@@ -67,7 +67,7 @@ describe('a packing day on a real database', () => {
 	let db: Db;
 	let stew = 0;
 	let dayId = 0;
-	let run: DayRun;
+	let run: RunSheet;
 
 	before(async () => {
 		const dump = new Blob([await readFile('build/prepared/empty.tar.gz')]);
@@ -105,7 +105,7 @@ describe('a packing day on a real database', () => {
 	const note = async (...events: DayEvent[]) => {
 		const at = Math.max(...events.map(({ atMs }) => atMs));
 		const noted = await noteEvents(db, compute, dayId, at, events);
-		run = (await noted?.replanned) as DayRun;
+		run = (await noted?.replanned) as RunSheet;
 	};
 	const stateNow = async () => dayState(await eventsOfDay(db, dayId));
 
@@ -162,7 +162,7 @@ describe('a packing day on a real database', () => {
 		run = (await changeRun(db, compute, dayId, morning, (was) => ({
 			...was,
 			startClock: '08:00'
-		}))) as DayRun;
+		}))) as RunSheet;
 		const { plan } = run;
 		assert.ok(plan && plan.outcome !== 'infeasible' && plan.missing.length === 0);
 		assert.ok(plan.endMin >= plan.lowerBoundMin - 1e-6 && plan.endMin >= 120);
@@ -179,7 +179,7 @@ describe('a packing day on a real database', () => {
 		run = (await changeRun(db, compute, dayId, morning, (was) => ({
 			...was,
 			capacity: { ...was.capacity, burner: 4 }
-		}))) as DayRun;
+		}))) as RunSheet;
 	});
 
 	it('what is told twice counts once, in whatever order it arrives; everybody is told', async () => {

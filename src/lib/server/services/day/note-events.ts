@@ -1,5 +1,5 @@
 import type { DayEvent } from '../../../core/schedule/day-events.ts';
-import type { DayRun } from '../../../core/schedule/run-sheet.ts';
+import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/open.ts';
 import { tellChange } from '../../live/changes.ts';
@@ -29,8 +29,8 @@ export const changeRun = (
 	compute: Compute,
 	dayId: number,
 	nowMs: number,
-	change: (run: DayRun) => DayRun
-): Promise<DayRun | null> =>
+	change: (run: RunSheet) => RunSheet
+): Promise<RunSheet | null> =>
 	inTurn(dayId, async () => {
 		const day = await getDay(db, dayId);
 		if (!day) return null;
@@ -47,7 +47,7 @@ export async function noteEvents(
 	dayId: number,
 	nowMs: number,
 	events: readonly DayEvent[]
-): Promise<{ replanned: Promise<DayRun | null> } | null> {
+): Promise<{ replanned: Promise<RunSheet | null> } | null> {
 	if (!(await getDay(db, dayId))) return null;
 	// a device's clock may run ahead of the server's
 	const kept = events.map((event) => ({ ...event, atMs: Math.min(event.atMs, nowMs) }));
@@ -69,7 +69,7 @@ export function followEvents(
 	dayId: number,
 	nowMs: number,
 	events: readonly DayEvent[]
-): Promise<DayRun | null> {
+): Promise<RunSheet | null> {
 	if (events.some(bearsOnPlan)) toPlan.add(dayId);
 	return inTurn(dayId, async () => {
 		const day = await getDay(db, dayId);

@@ -1,5 +1,5 @@
 import { dayState, taskStates } from '../../../core/schedule/day-events.ts';
-import { usualCapacity, type DayRun, type KeptPlan } from '../../../core/schedule/run-sheet.ts';
+import { usualCapacity, type RunSheet, type KeptPlan } from '../../../core/schedule/run-sheet.ts';
 import { dayTasks } from '../../../core/schedule/day-tasks.ts';
 import { learnedTimes } from '../../../core/schedule/learned-times.ts';
 import { cookerFill01, dayWork } from '../../../core/published/day-work.ts';
@@ -18,7 +18,7 @@ const usualStart = '09:00';
 const iterations = { plan: 300, replan: 40 };
 
 /** How a day is to go before anybody said: as the last begun day went. */
-export async function firstRun(db: Db): Promise<DayRun> {
+export async function firstRun(db: Db): Promise<RunSheet> {
 	const [last] = await begunDays(db, 1);
 	return {
 		startClock: last?.run.startClock ?? usualStart,
@@ -37,9 +37,9 @@ export async function replanned(
 	compute: Compute,
 	day: DayRow,
 	nowMs: number,
-	run: DayRun,
+	run: RunSheet,
 	how: keyof typeof iterations
-): Promise<DayRun> {
+): Promise<RunSheet> {
 	const planned = await plannedDishes(db, day.id);
 	const house = await getHousehold(db);
 	const cooling = await dayCoolings(compute, planned, house, run.cooling);
@@ -72,7 +72,7 @@ export async function replanned(
 		plan,
 		tasks: all,
 		outlook
-	} = await compute('plan-day', {
+	} = await compute('order-of-work', {
 		tasks,
 		states: taskStates(state, zeroMs),
 		nowMin: started ? Math.max(0, minute(nowMs)) : 0,

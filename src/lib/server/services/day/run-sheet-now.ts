@@ -9,7 +9,7 @@ import { firstRun } from './replan.ts';
 import { catchUp } from './note-events.ts';
 
 /** A packing day as every device shows it: how it is to go, its plan, what has happened. Null when there is no such day. */
-export async function dayNow(db: Db, compute: Compute, dayId: number, nowMs: number) {
+export async function runSheetNow(db: Db, compute: Compute, dayId: number, nowMs: number) {
 	const day = await getDay(db, dayId);
 	if (!day) return null;
 	const run = day.run ?? (await firstRun(db));
@@ -30,4 +30,4 @@ export async function dayNow(db: Db, compute: Compute, dayId: number, nowMs: num
 	};
 }
 
-export type DayNow = NonNullable<Awaited<ReturnType<typeof dayNow>>>;
+export type DayNow = NonNullable<Awaited<ReturnType<typeof runSheetNow>>>;

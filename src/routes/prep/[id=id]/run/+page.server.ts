@@ -3,14 +3,14 @@ import { coolingWayNames, type CoolingWayName } from '$lib/core/cooling/cooling-
 import { dayRunSchema, kitchenResources, type Pause } from '$lib/schemas/run-sheet';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';
-import { dayNow } from '$lib/server/services/day/run-sheet-now';
+import { runSheetNow } from '$lib/server/services/day/run-sheet-now';
 import { plannedDishes } from '$lib/server/services/day/day-dishes';
 import { changeRun } from '$lib/server/services/day/note-events';
-import type { DayRun } from '$lib/core/schedule/run-sheet';
+import type { RunSheet } from '$lib/core/schedule/run-sheet';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
-	const now = await dayNow(locals.db, locals.compute, Number(params.id), nowMs());
+	const now = await runSheetNow(locals.db, locals.compute, Number(params.id), nowMs());
 	if (!now) error(404);
 	const dishes = await plannedDishes(locals.db, now.day.id);
 	return { now, dishes: dishes.map(({ dish }) => ({ id: dish.id, name: dish.name })) };
@@ -20,7 +20,7 @@ type RunForm = { startClock: string; deadlineClock?: string; pauses: Pause[] };
 
 async function change(
 	{ locals, params }: { locals: App.Locals; params: { id: string } },
-	how: (run: DayRun) => DayRun
+	how: (run: RunSheet) => RunSheet
 ) {
 	const { db, compute } = locals;
 	if (!(await changeRun(db, compute, Number(params.id), nowMs(), how))) error(404);

@@ -1,0 +1,10 @@
+/** The public face of the formats: text and files to plain objects, bounded in size and time. */
+export { guessInstruction, guessKind, guessState } from './guess-dish.ts';
+export {
+	parseIngredientLine,
+	parseIngredientLines,
+	parsedLineKg,
+	type ParsedLine
+} from './ingredient-line.ts';
+export type { ReadProblem, RecipeDraft, RecipesRead } from './recipe-draft.ts';
+export { readRecipes } from './recipe-file.ts';
