@@ -3,8 +3,9 @@ import { chromium } from '@playwright/test';
 import { sql } from 'drizzle-orm';
 import { openDatabase } from '../src/lib/server/db/open.ts';
 import { packs } from '../src/lib/server/db/schema/index.ts';
-import { addFreezer, listFreezers, saveHousehold } from '../src/lib/server/repos/household.ts';
-import { nextCode } from '../src/lib/server/repos/packs.ts';
+import { listFreezers } from '../src/lib/server/queries/household.ts';
+import { addFreezer, saveHousehold } from '../src/lib/server/writes/household.ts';
+import { nextCode } from '../src/lib/server/writes/packs.ts';
 import { served } from './served.ts';
 import { writeDown } from '../src/lib/server/services/packs/write-down.ts';
 

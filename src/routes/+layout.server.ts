@@ -1,8 +1,8 @@
 import { limitsFrom } from '$lib/core/safety/limits';
-import { openUndos } from '$lib/server/repos/undo';
-import { runningClocks } from '$lib/server/repos/cooling';
-import { getHousehold, habitOf } from '$lib/server/repos/household';
-import { frameCounts } from '$lib/server/repos/frame';
+import { openUndos } from '$lib/server/queries/undo';
+import { runningClocks } from '$lib/server/writes/cooling';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
+import { frameCounts } from '$lib/server/queries/frame';
 import { thawingPacks } from '$lib/server/services/packs/thawing-packs';
 import { nowMs, timeLapse } from '$lib/server/now';
 import type { LayoutServerLoad } from './$types';

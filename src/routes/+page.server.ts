@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { getHousehold } from '$lib/server/repos/household';
+import { getHousehold } from '$lib/server/queries/household';
 import type { PageServerLoad } from './$types';
 
 /** Straight to where the day usually starts: what is frozen. A new household settles in first. */

@@ -7,7 +7,7 @@ import { standingLine } from '$lib/present/words';
 import { cookDayCardPdf } from '$lib/server/pdf/cook-day-card';
 import { pdfAnswer } from '$lib/server/pdf/pdf-answer';
 import { shippedFonts } from '$lib/server/pdf/shipped-fonts';
-import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { keepsDaysOf } from '$lib/server/services/packs/change-packs';
 import { askedPacks, labelOf, plainPage } from '$lib/server/services/packs/labels-of';
 

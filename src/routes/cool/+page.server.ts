@@ -1,4 +1,4 @@
-import { endedCoolings, runningCoolings } from '$lib/server/repos/cooling';
+import { endedCoolings, runningCoolings } from '$lib/server/queries/cooling';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {

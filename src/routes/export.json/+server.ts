@@ -1,7 +1,7 @@
 import { backupText } from '$lib/formats/backup';
 import { dayIn } from '$lib/present/time';
-import { exportAll } from '$lib/server/repos/backup';
-import { getHousehold } from '$lib/server/repos/household';
+import { exportAll } from '$lib/server/queries/backup';
+import { getHousehold } from '$lib/server/queries/household';
 import { nowMs as serverMs } from '$lib/server/now';
 
 /** Everything as one file (docs/export-format.md). */

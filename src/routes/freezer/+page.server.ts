@@ -4,15 +4,15 @@ import { shelfUsableL, usableL } from '$lib/core/storage/usable-litres';
 import { loadKgPerL } from '$lib/core/menu/day-totals';
 import { readPackCode } from '$lib/core/packing/pack-code';
 import { dayIn } from '$lib/present/time';
-import { countIn, packByCode } from '$lib/server/repos/packs';
+import { countIn, packByCode } from '$lib/server/queries/packs';
 import {
 	addedKgSince,
 	bestByMonths,
 	countPast,
 	shelfContents,
 	stockLines
-} from '$lib/server/repos/freezer-stock';
-import { freezerOfShelf, getHousehold, listFreezers } from '$lib/server/repos/household';
+} from '$lib/server/queries/freezer-stock';
+import { freezerOfShelf, getHousehold, listFreezers } from '$lib/server/queries/household';
 import { rowId } from '$lib/server/row-id';
 import { changePacks, type PackDeed } from '$lib/server/services/packs/change-packs';
 import { nowMs } from '$lib/server/now';

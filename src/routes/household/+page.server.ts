@@ -3,7 +3,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import { readBackup } from '$lib/formats/backup';
 import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import { getHousehold, habitOf, listFreezers } from '$lib/server/repos/household';
+import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/household';
 import { rowId } from '$lib/server/row-id';
 import { removeFreezer, writeFreezer } from '$lib/server/services/household/change-freezer';
 import { readBackIn } from '$lib/server/services/household/read-back-in';

@@ -4,7 +4,7 @@ import { blankLabel } from '$lib/labels/label-content';
 import { labelSheetPdf } from '$lib/server/pdf/label-sheet';
 import { pdfAnswer } from '$lib/server/pdf/pdf-answer';
 import { shippedFonts } from '$lib/server/pdf/shipped-fonts';
-import { getHousehold } from '$lib/server/repos/household';
+import { getHousehold } from '$lib/server/queries/household';
 import { askedPacks, labelOf, offsetOf, paperOf } from '$lib/server/services/packs/labels-of';
 
 /** Labels: `?packing=ID` or `?codes=A,B`, `&paper=KEY&start=N`, `&byhand` for lines to write on. */

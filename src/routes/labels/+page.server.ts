@@ -4,7 +4,8 @@ import { ownPaperFrom, ownPaperSchema, printOffsetSchema } from '$lib/schemas/la
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { labelWarnings } from '$lib/server/pdf/label-sheet';
 import { shippedFonts } from '$lib/server/pdf/shipped-fonts';
-import { getHousehold, saveHousehold } from '$lib/server/repos/household';
+import { getHousehold } from '$lib/server/queries/household';
+import { saveHousehold } from '$lib/server/writes/household';
 import { askedPacks, labelOf, paperKey, paperOf } from '$lib/server/services/packs/labels-of';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -2,9 +2,10 @@ import { fail, redirect } from '@sveltejs/kit';
 import { dayIn } from '$lib/present/time';
 import { daySchema } from '$lib/schemas/menu-day';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import { addDay, listDays } from '$lib/server/repos/days';
-import { listDishes } from '$lib/server/repos/dishes';
-import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { listDays } from '$lib/server/queries/days';
+import { addDay } from '$lib/server/writes/days';
+import { listDishes } from '$lib/server/queries/dishes';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { nowMs as serverMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,7 +1,8 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import { getHousehold, habitOf, listFreezers, saveHousehold } from '$lib/server/repos/household';
+import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/household';
+import { saveHousehold } from '$lib/server/writes/household';
 import { writeFreezer } from '$lib/server/services/household/change-freezer';
 import { applianceValues, kitchenValues } from '$lib/server/services/household/save-household';
 import { nowMs } from '$lib/server/now';

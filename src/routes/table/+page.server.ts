@@ -3,8 +3,8 @@ import { thawRoutes } from '$lib/core/serving/thaw-routes';
 import { whenToStart } from '$lib/core/serving/when-to-start';
 import { timeOfDayText } from '$lib/present/time';
 import { nextClockTime } from '$lib/server/serve-time';
-import { cardsOf, frozenPacks } from '$lib/server/repos/packs';
-import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { cardsOf, frozenPacks } from '$lib/server/queries/packs';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { nowMs as serverMs } from '$lib/server/now';
 import type { PageServerLoad } from './$types';
 

@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { closeUndo } from '$lib/server/repos/undo';
+import { closeUndo } from '$lib/server/writes/undo';
 import { nowMs } from '$lib/server/now';
 import { rowId } from '$lib/server/row-id';
 import { takeBack } from '$lib/server/undo/take-back';

@@ -5,8 +5,8 @@ import { join } from 'node:path';
 import { after, before, describe, it } from 'node:test';
 import { lockDataFolder } from '../db/lock.ts';
 import { openDatabase } from '../db/open.ts';
-import { exportAll } from '../repos/backup.ts';
-import { addFreezer } from '../repos/household.ts';
+import { exportAll } from '../queries/backup.ts';
+import { addFreezer } from '../writes/household.ts';
 import { copiesDir, listCopies, makeCopy } from './copy-folder.ts';
 import { restoreCopy } from './restore-copy.ts';
 

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { it } from 'node:test';
 import { makeCopy } from '../copies/copy-folder.ts';
 import { openDatabase } from '../db/open.ts';
-import { saveHousehold } from '../repos/household.ts';
+import { saveHousehold } from '../writes/household.ts';
 import { examine } from './examine.ts';
 
 it('says in words what is well and what wants a hand', async () => {

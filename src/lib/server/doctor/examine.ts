@@ -4,8 +4,8 @@ import { readPackCode } from '../../core/packing/pack-code.ts';
 import { limitsFrom } from '../../core/safety/limits.ts';
 import { listCopies } from '../copies/copy-folder.ts';
 import { openDatabase, type Db } from '../db/open.ts';
-import { exportAll } from '../repos/backup.ts';
-import { getHousehold } from '../repos/household.ts';
+import { exportAll } from '../queries/backup.ts';
+import { getHousehold } from '../queries/household.ts';
 import { backupText, readBackup } from '../../formats/backup.ts';
 
 export interface Finding {

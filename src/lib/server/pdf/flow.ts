@@ -3,7 +3,6 @@ import { wrapText } from '../../labels/wrap-text.ts';
 import { drawBox, measureWith } from './draw.ts';
 import type { Faces } from './fonts.ts';
 
-
 /** Writes lines one under the other down a page, in columns of millimetres; asks for a new page when one is full. */
 export class Flow {
 	y: number;

@@ -1,6 +1,7 @@
 import type { Db } from '../db/open.ts';
-import { addFreezerReadings, lastReadingMs } from '../repos/freezer-stock.ts';
-import { listFreezers } from '../repos/household.ts';
+import { lastReadingMs } from '../queries/freezer-stock.ts';
+import { addFreezerReadings } from '../writes/freezer-stock.ts';
+import { listFreezers } from '../queries/household.ts';
 import { recountQuality } from '../services/packs/recount-quality.ts';
 import { readingsSince } from './thermometer-client.ts';
 

@@ -1,7 +1,8 @@
 import type { Db } from '../db/open.ts';
 import { tellChange } from '../live/changes.ts';
 import { nowMs, timeLapse } from '../now.ts';
-import { addReadings, runningCoolings } from '../repos/cooling.ts';
+import { runningCoolings } from '../queries/cooling.ts';
+import { addReadings } from '../writes/cooling.ts';
 import { fetchFreezerReadings } from './follow-freezers.ts';
 import { readingsSince } from './thermometer-client.ts';
 

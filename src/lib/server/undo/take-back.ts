@@ -1,14 +1,14 @@
 import type { Db } from '../db/open.ts';
-import { importAll } from '../repos/backup.ts';
-import { setCoolingEnd, setReadingRemoved } from '../repos/cooling.ts';
-import { saveDish, setDishRemoved } from '../repos/dishes.ts';
-import { saveHousehold, setFreezerRemoved } from '../repos/household.ts';
-import { replaceDayDishes, setDay } from '../repos/days.ts';
-import { addPrices, setStock } from '../repos/pantry.ts';
-import { removeCook } from '../repos/cooks.ts';
-import { changePackRow, removePackings, removePackRows, setAssumed } from '../repos/packs.ts';
-import { removeFreezerReadings, setBestBy, setContainerOwned } from '../repos/freezer-stock.ts';
-import { closeUndo } from '../repos/undo.ts';
+import { importAll } from '../writes/backup.ts';
+import { setCoolingEnd, setReadingRemoved } from '../writes/cooling.ts';
+import { saveDish, setDishRemoved } from '../writes/dishes.ts';
+import { saveHousehold, setFreezerRemoved } from '../writes/household.ts';
+import { replaceDayDishes, setDay } from '../writes/days.ts';
+import { addPrices, setStock } from '../writes/pantry.ts';
+import { removeCook } from '../writes/cooks.ts';
+import { changePackRow, removePackings, removePackRows, setAssumed } from '../writes/packs.ts';
+import { removeFreezerReadings, setBestBy, setContainerOwned } from '../writes/freezer-stock.ts';
+import { closeUndo } from '../writes/undo.ts';
 import type { UndoAction } from './undo-action.ts';
 
 /** Takes a noted change back, once. False when it was taken back or dismissed before. */

@@ -3,14 +3,19 @@ import { readFile } from 'node:fs/promises';
 import { after, before, describe, it } from 'node:test';
 import { PGlite } from '@electric-sql/pglite';
 import { migrated, type Db } from '../db/open.ts';
-import { allDishes, getDish } from '../repos/dishes.ts';
-import { exportAll } from '../repos/backup.ts';
-import { getHousehold, listFreezers } from '../repos/household.ts';
-import { closeUndo, openUndos } from '../repos/undo.ts';
+import { allDishes, getDish } from '../queries/dishes.ts';
+import { exportAll } from '../queries/backup.ts';
+import { getHousehold, listFreezers } from '../queries/household.ts';
+import { openUndos } from '../queries/undo.ts';
+import { closeUndo } from '../writes/undo.ts';
 import { changeDish, removeDish } from '../services/dishes/change-dish.ts';
 import { removeFreezer, writeFreezer } from '../services/household/change-freezer.ts';
 import { readBackIn } from '../services/household/read-back-in.ts';
-import { applianceValues, changeHousehold, ruleValues } from '../services/household/save-household.ts';
+import {
+	applianceValues,
+	changeHousehold,
+	ruleValues
+} from '../services/household/save-household.ts';
 import { writeDish, type DishForm } from '../services/dishes/write-dish.ts';
 import { takeBack } from './take-back.ts';
 

@@ -1,5 +1,5 @@
 import type { Db } from '../db/open.ts';
-import { addUndo } from '../repos/undo.ts';
+import { addUndo } from '../writes/undo.ts';
 import type { UndoAction } from './undo-action.ts';
 
 /** Makes a change and notes how to take it back, both or neither. `change` answers false when there was nothing to change. */

@@ -9,17 +9,16 @@ import { tempText } from '$lib/present/units';
 import { undoable } from '$lib/server/undo/undoable';
 import { readingSchema } from '$lib/schemas/cooling';
 import { rawFields, readForm } from '$lib/schemas/read-form';
+import { getCooling, getReading } from '$lib/server/queries/cooling';
 import {
 	addReading,
 	addReadings,
-	getCooling,
-	getReading,
 	setCooling,
 	setCoolingEnd,
 	setReadingRemoved
-} from '$lib/server/repos/cooling';
+} from '$lib/server/writes/cooling';
 import { rowId } from '$lib/server/row-id';
-import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { fetchReadings } from '$lib/server/probes/follow-probes';
 import { knownProbes } from '$lib/server/probes/thermometer-client';
 import { coolAgain, coolingHelps, discardRun } from '$lib/server/services/cooling/decisions';

@@ -2,8 +2,8 @@ import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
 import { coolingSchema } from '$lib/schemas/cooling';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import { listDishes } from '$lib/server/repos/dishes';
-import { getHousehold } from '$lib/server/repos/household';
+import { listDishes } from '$lib/server/queries/dishes';
+import { getHousehold } from '$lib/server/queries/household';
 import {
 	compareWays,
 	startByWay,

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { packActions } from '$lib/server/services/packs/pack-actions';
-import { getHousehold, listFreezers } from '$lib/server/repos/household';
-import { isCookable, packByCode, packHistory } from '$lib/server/repos/packs';
+import { getHousehold, listFreezers } from '$lib/server/queries/household';
+import { isCookable, packByCode, packHistory } from '$lib/server/queries/packs';
 import { keepsDaysOf, refreezeOf } from '$lib/server/services/packs/change-packs';
 import { pullOf } from '$lib/server/services/packs/thawing-packs';
 import { nowMs } from '$lib/server/now';

@@ -70,10 +70,7 @@
 		<div class="flex flex-wrap items-center gap-4">
 			<Slab thicknessM={own.block.thicknessM} lengthM={own.block.lengthM} habit={data.habit} />
 			<p>
-				{w.freezerOne.servings(
-					own.servings,
-					massText(own.massKg, data.habit)
-				)}
+				{w.freezerOne.servings(own.servings, massText(own.massKg, data.habit))}
 				<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} /><br />
 				<span class="quiet">
 					{w.freezerOne.packOfThick(
@@ -128,20 +125,25 @@
 			</form>
 		{/if}
 		<Press href="/labels?codes={pack.code}">{w.freezerOne.itsLabel}</Press>
-		{#if pack.status === 'frozen'}<PackOtherwise {pack} shelves={data.shelves} servings={own.servings} />{/if}
+		{#if pack.status === 'frozen'}<PackOtherwise
+				{pack}
+				shelves={data.shelves}
+				servings={own.servings}
+			/>{/if}
 		{#if thaw}
 			<p>
 				{w.freezerOne.thawingInTheRefrigerator(tempText(data.refrigeratorC, data.habit))}
 				{#if thaws}
-					{w.freezerOne.bendsInAboutFree(
-						bends ? thawingText(bends) : '–'
-					)}
+					{w.freezerOne.bendsInAboutFree(bends ? thawingText(bends) : '–')}
 					<Why
 						note={{
 							title: w.freezerOne.thawing,
 							rule: w.freezerOne.untilNoIceIs,
 							inputs: [
-								{ name: w.freezerOne.thickness, value: lengthText(own.block.thicknessM, data.habit) },
+								{
+									name: w.freezerOne.thickness,
+									value: lengthText(own.block.thicknessM, data.habit)
+								},
 								{ name: w.freezerOne.refrigerator, value: tempText(data.refrigeratorC, data.habit) }
 							],
 							sources: ['appliance-model', 'choi-okos-1986']

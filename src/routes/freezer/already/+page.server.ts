@@ -4,9 +4,9 @@ import { dayIn } from '$lib/present/time';
 import { frozenThingSchema, type FrozenThing } from '$lib/schemas/frozen-thing';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';
-import { allDishes } from '$lib/server/repos/dishes';
-import { getHousehold, habitOf, listFreezers } from '$lib/server/repos/household';
-import { packsOfPacking } from '$lib/server/repos/packs';
+import { allDishes } from '$lib/server/queries/dishes';
+import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/household';
+import { packsOfPacking } from '$lib/server/queries/packs';
 import { writeDown } from '$lib/server/services/packs/write-down';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,8 +1,8 @@
 import { stockCsv } from '$lib/formats/stock-csv';
 import { dayIn } from '$lib/present/time';
 import { nowMs } from '$lib/server/now';
-import { stockLines } from '$lib/server/repos/freezer-stock';
-import { getHousehold } from '$lib/server/repos/household';
+import { stockLines } from '$lib/server/queries/freezer-stock';
+import { getHousehold } from '$lib/server/queries/household';
 
 /** What is frozen, a line a pack. */
 export const GET = async ({ locals }) => {

@@ -3,8 +3,8 @@ import { readStock, readTable, stockColumns, type ColumnMatch } from '$lib/forma
 import { dayIn } from '$lib/present/time';
 import { w } from '$lib/present/wording';
 import { nowMs } from '$lib/server/now';
-import { getHousehold, habitOf, listFreezers } from '$lib/server/repos/household';
-import { packRows } from '$lib/server/repos/packs';
+import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/household';
+import { packRows } from '$lib/server/queries/packs';
 import { rowId } from '$lib/server/row-id';
 import { writeDown } from '$lib/server/services/packs/write-down';
 import type { Db } from '$lib/server/db/open';

@@ -3,8 +3,9 @@ import { containerKeys, type ContainerKey } from '$lib/core/published/containers
 import { w } from '$lib/present/wording';
 import { rawFields } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';
-import { containersLeft, setContainerOwned } from '$lib/server/repos/freezer-stock';
-import { addUndo } from '$lib/server/repos/undo';
+import { containersLeft } from '$lib/server/queries/freezer-stock';
+import { setContainerOwned } from '$lib/server/writes/freezer-stock';
+import { addUndo } from '$lib/server/writes/undo';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({

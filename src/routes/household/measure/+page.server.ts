@@ -1,13 +1,16 @@
 import { fail } from '@sveltejs/kit';
-import { measuredPressureCooker, measuredSlowCooker } from '$lib/core/cooking/appliances/measured-appliances';
+import {
+	measuredPressureCooker,
+	measuredSlowCooker
+} from '$lib/core/cooking/appliances/measured-appliances';
 import { slowCookerModel } from '$lib/core/kitchen/appliance-parameters';
 import { CoreError } from '$lib/core';
 import { w } from '$lib/present/wording';
 import { comeUpSchema, ovenAirSchema, waterTestSchema } from '$lib/schemas/measure';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import type { Household } from '$lib/server/db/schema';
-import { measuredCooks } from '$lib/server/repos/cooks';
-import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { measuredCooks } from '$lib/server/queries/cooks';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { changeHousehold } from '$lib/server/services/household/save-household';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';

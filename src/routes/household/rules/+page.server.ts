@@ -1,7 +1,7 @@
 import { fail } from '@sveltejs/kit';
 import { rulesSchema } from '$lib/schemas/household';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { changeHousehold, ruleValues } from '$lib/server/services/household/save-household';
 import { nowMs } from '$lib/server/now';
 import type { Actions } from './$types';

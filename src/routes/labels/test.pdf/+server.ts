@@ -4,7 +4,7 @@ import { testLabel } from '$lib/labels/label-content';
 import { labelSheetPdf } from '$lib/server/pdf/label-sheet';
 import { pdfAnswer } from '$lib/server/pdf/pdf-answer';
 import { shippedFonts } from '$lib/server/pdf/shipped-fonts';
-import { getHousehold } from '$lib/server/repos/household';
+import { getHousehold } from '$lib/server/queries/household';
 import { offsetOf, paperOf } from '$lib/server/services/packs/labels-of';
 
 /** A sheet of outlined labels to hold against the real one: `?paper=KEY`. */

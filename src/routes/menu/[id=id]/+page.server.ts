@@ -9,19 +9,11 @@ import { stepsOfDish } from '$lib/server/services/dishes/steps-of-dish';
 import { dishNutrition } from '$lib/core/foods/dish-nutrition';
 import { w } from '$lib/present/wording';
 import { text } from '$lib/schemas/fields';
-import {
-	addNote,
-	changeLine,
-	contentOf,
-	getDish,
-	type Dish,
-	notesOf,
-	setDishExtras,
-	versionsOf
-} from '$lib/server/repos/dishes';
+import { contentOf, getDish, type Dish, notesOf, versionsOf } from '$lib/server/queries/dishes';
+import { addNote, changeLine, setDishExtras } from '$lib/server/writes/dishes';
 import { changeHousehold } from '$lib/server/services/household/save-household';
 import { undoable } from '$lib/server/undo/undoable';
-import { getHousehold } from '$lib/server/repos/household';
+import { getHousehold } from '$lib/server/queries/household';
 import { changeDish, removeDish, restoreVersion } from '$lib/server/services/dishes/change-dish';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';

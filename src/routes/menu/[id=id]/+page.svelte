@@ -210,13 +210,7 @@
 								{ name: w.dishCare.knownLines, value: `${data.known.lines} / ${data.known.of}` }
 							],
 							sources: ['eu-1169-energy', 'item-composition']
-						}}
-						><b
-							>{w.dishCare.perServing(
-								nutrition.energyKj,
-								nutrition.energyKcal
-							)}</b
-						></Why
+						}}><b>{w.dishCare.perServing(nutrition.energyKj, nutrition.energyKcal)}</b></Why
 					><br />
 					<span class="quiet">
 						{w.dishCare.nutrition}: {w.dishCare.grams(

@@ -1,7 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { dishSchema } from '$lib/schemas/dish';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import { getHousehold } from '$lib/server/repos/household';
+import { getHousehold } from '$lib/server/queries/household';
 import { writeDish } from '$lib/server/services/dishes/write-dish';
 import { nowMs } from '$lib/server/now';
 import type { Actions } from './$types';

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { recipeJsonLd } from '$lib/formats/recipe-write';
-import { allDishes } from '$lib/server/repos/dishes';
+import { allDishes } from '$lib/server/queries/dishes';
 import { writtenDish } from '$lib/server/services/dishes/written-dish';
 import type { RequestHandler } from './$types';
 

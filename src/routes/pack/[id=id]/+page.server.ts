@@ -5,9 +5,9 @@ import { freezeSchema } from '$lib/schemas/freeze';
 import { quantityFromText } from '$lib/schemas/quantity-text';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';
-import { isCookable, packsOfPacking } from '$lib/server/repos/packs';
-import { getCooling } from '$lib/server/repos/cooling';
-import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { isCookable, packsOfPacking } from '$lib/server/queries/packs';
+import { getCooling } from '$lib/server/queries/cooling';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { freezeReserved } from '$lib/server/services/packs/freeze-reserved';
 import type { Actions, PageServerLoad } from './$types';
 

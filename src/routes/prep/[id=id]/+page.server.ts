@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { nowMs } from '$lib/server/now';
 import { runSheetNow } from '$lib/server/services/day/run-sheet-now';
-import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { prepDay } from '$lib/server/services/day/prep-lists';
 import type { PageServerLoad } from './$types';
 

@@ -169,7 +169,11 @@
 <section class="plate grid gap-4">
 	<div class="flex flex-wrap items-start justify-between gap-4">
 		<div class="flex flex-wrap items-center gap-4">
-			<Slab thicknessM={pack.own.block.thicknessM} lengthM={pack.own.block.lengthM} habit={data.habit} />
+			<Slab
+				thicknessM={pack.own.block.thicknessM}
+				lengthM={pack.own.block.lengthM}
+				habit={data.habit}
+			/>
 			<div>
 				<h1>{pack.name}</h1>
 				<p class="quiet">

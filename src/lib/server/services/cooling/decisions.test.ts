@@ -5,7 +5,7 @@ import { predictCooling, type CoolingInput } from '../../../core/index.ts';
 import { limitsFrom } from '../../../core/safety/limits.ts';
 import { answerCoreRequest } from '../../../workers/core-jobs.ts';
 import type { Compute } from '../../core-worker.ts';
-import type { CoolingRun } from '../../repos/cooling.ts';
+import type { CoolingRun } from '../../queries/cooling.ts';
 import { coolingHelps, isDiscarded } from './decisions.ts';
 import { forecastFrom } from './start-cooling.ts';
 

@@ -10,7 +10,8 @@ import type { SafetyLimits } from '../../../core/safety/limits.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/open.ts';
 import type { CoolingDecision } from '../../db/schema/index.ts';
-import { addCooling, setCooling, type CoolingRun } from '../../repos/cooling.ts';
+import { type CoolingRun } from '../../queries/cooling.ts';
+import { addCooling, setCooling } from '../../writes/cooling.ts';
 import { runValues } from './start-cooling.ts';
 
 /** Whether a run's food is not to be eaten: decided so, or the rule says so by what was measured. */

@@ -17,9 +17,9 @@ import { thicknessM, volumeM3 } from '../../../core/heat/shape.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { CoolingForecast, coolingRuns } from '../../db/schema/index.ts';
 import type { Db } from '../../db/open.ts';
-import { addCooling } from '../../repos/cooling.ts';
-import { getDish } from '../../repos/dishes.ts';
-import { getHousehold } from '../../repos/household.ts';
+import { addCooling } from '../../writes/cooling.ts';
+import { getDish } from '../../queries/dishes.ts';
+import { getHousehold } from '../../queries/household.ts';
 
 export interface CoolingRequest {
 	dishId?: number;

@@ -9,36 +9,20 @@ import { recipeJsonLd } from '../../../formats/recipe-write.ts';
 import type { OwnFacts } from '../../../formats/recipe-draft.ts';
 import { metricHabit, usHabit } from '../../../present/habit.ts';
 import { migrated, type Db } from '../../db/open.ts';
-import {
-	addDay,
-	addDayDish,
-	dishesOfDay,
-	markLine,
-	marksOfDay,
-	setDayDish
-} from '../../repos/days.ts';
+import { dishesOfDay, marksOfDay } from '../../queries/days.ts';
+import { addDay, addDayDish, markLine, setDayDish } from '../../writes/days.ts';
+import { allDishes, contentOf, getDish, latestNotes, versionsOf } from '../../queries/dishes.ts';
 import {
 	addNote,
-	allDishes,
 	changeLine,
-	contentOf,
-	getDish,
-	latestNotes,
 	saveDish,
 	setDishExtras,
-	setDishRemoved,
-	versionsOf
-} from '../../repos/dishes.ts';
-import { menuDishes } from '../../repos/menu-index.ts';
-import {
-	addPrices,
-	listPrices,
-	listStock,
-	removePrice,
-	setStock,
-	stockKgByItem
-} from '../../repos/pantry.ts';
-import { openUndos } from '../../repos/undo.ts';
+	setDishRemoved
+} from '../../writes/dishes.ts';
+import { menuDishes } from '../../queries/menu-index.ts';
+import { listPrices, listStock, stockKgByItem } from '../../queries/pantry.ts';
+import { addPrices, removePrice, setStock } from '../../writes/pantry.ts';
+import { openUndos } from '../../queries/undo.ts';
 import { takeBack } from '../../undo/take-back.ts';
 import { undoable } from '../../undo/undoable.ts';
 import { addComponent } from '../dishes/add-component.ts';

@@ -1,7 +1,7 @@
 import { dayIn } from '../../../present/time.ts';
 import type { Db } from '../../db/open.ts';
-import { listDays, type DayRow } from '../../repos/days.ts';
-import { getHousehold } from '../../repos/household.ts';
+import { listDays, type DayRow } from '../../queries/days.ts';
+import { getHousehold } from '../../queries/household.ts';
 
 /** The next packing day; the latest one when none lies ahead; null when there is none. */
 export async function nextDay(db: Db, nowMs: number): Promise<DayRow | null> {

@@ -6,12 +6,12 @@ import { shoppingList, type NeedLine } from '../../../core/shopping/shopping-lis
 import { handsMin } from '../../../core/steps/propose-steps.ts';
 import { staples } from '../../../core/published/aisles.ts';
 import type { Db } from '../../db/open.ts';
-import { dishesOfDay, getDay } from '../../repos/days.ts';
-import { getDish, type Dish } from '../../repos/dishes.ts';
-import { listFreezers } from '../../repos/household.ts';
-import { knownChoices, menuDishes } from '../../repos/menu-index.ts';
+import { dishesOfDay, getDay } from '../../queries/days.ts';
+import { getDish, type Dish } from '../../queries/dishes.ts';
+import { listFreezers } from '../../queries/household.ts';
+import { knownChoices, menuDishes } from '../../queries/menu-index.ts';
 import { stepsOfDish } from '../dishes/steps-of-dish.ts';
-import { frozenSummary, listPrices, stockKgByItem } from '../../repos/pantry.ts';
+import { frozenSummary, listPrices, stockKgByItem } from '../../queries/pantry.ts';
 
 /** A serving when the lines do not say what it weighs, kg (judgement). */
 const usualServingKg = 0.35;

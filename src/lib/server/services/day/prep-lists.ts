@@ -11,8 +11,8 @@ import {
 	takeOutKey,
 	type ComponentPack
 } from '../../../core/schedule/component-packs.ts';
-import { eventsOfDay } from '../../repos/days.ts';
-import { componentPacks, listStock } from '../../repos/pantry.ts';
+import { eventsOfDay } from '../../queries/days.ts';
+import { componentPacks, listStock } from '../../queries/pantry.ts';
 import { packsOf, plannedDishes, type PlannedDish } from './day-dishes.ts';
 
 /** Everything that is got ready for a day: lists over all dishes, vessels, packs and labels. */

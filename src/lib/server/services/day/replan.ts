@@ -8,8 +8,9 @@ import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/open.ts';
 import type { Household } from '../../db/schema/household.ts';
 import { tellChange } from '../../live/changes.ts';
-import { begunDays, eventsOfDay, setDay, type DayRow } from '../../repos/days.ts';
-import { getHousehold } from '../../repos/household.ts';
+import { begunDays, eventsOfDay, type DayRow } from '../../queries/days.ts';
+import { setDay } from '../../writes/days.ts';
+import { getHousehold } from '../../queries/household.ts';
 import { clockOnDayMs } from '../../serve-time.ts';
 import { dayCoolings, dayDishesOf, plannedDishes } from './day-dishes.ts';
 

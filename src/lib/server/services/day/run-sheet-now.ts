@@ -1,9 +1,9 @@
 import { dayIn } from '../../../present/time.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/open.ts';
-import { coolingsOfDay } from '../../repos/cooling.ts';
-import { eventsOfDay, getDay } from '../../repos/days.ts';
-import { getHousehold } from '../../repos/household.ts';
+import { coolingsOfDay } from '../../queries/cooling.ts';
+import { eventsOfDay, getDay } from '../../queries/days.ts';
+import { getHousehold } from '../../queries/household.ts';
 import { clockOnDayMs } from '../../serve-time.ts';
 import { firstRun } from './replan.ts';
 import { catchUp } from './note-events.ts';

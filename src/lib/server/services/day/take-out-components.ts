@@ -2,8 +2,8 @@ import { takeOutKey } from '../../../core/schedule/component-packs.ts';
 import { dayState, type DayEvent } from '../../../core/schedule/day-events.ts';
 import type { Db } from '../../db/open.ts';
 import { tellChange } from '../../live/changes.ts';
-import { eventsOfDay } from '../../repos/days.ts';
-import { componentPacks } from '../../repos/pantry.ts';
+import { eventsOfDay } from '../../queries/days.ts';
+import { componentPacks } from '../../queries/pantry.ts';
 import { changePack } from '../packs/change-packs.ts';
 
 /** A component's pack that is ticked as taken out is out of the freezer, and back in it when the tick is taken away. */

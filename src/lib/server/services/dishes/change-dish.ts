@@ -1,12 +1,6 @@
 import type { Db } from '../../db/open.ts';
-import {
-	addVersion,
-	contentOf,
-	getDish,
-	saveDish,
-	setDishRemoved,
-	versionsOf
-} from '../../repos/dishes.ts';
+import { contentOf, getDish, versionsOf } from '../../queries/dishes.ts';
+import { addVersion, saveDish, setDishRemoved } from '../../writes/dishes.ts';
 import { undoable } from '../../undo/undoable.ts';
 import { writeDish, type DishForm } from './write-dish.ts';
 

@@ -6,7 +6,7 @@ import { mostLines } from '../../../core/foods/recipe-limits.ts';
 import { longestPaste } from '../../../schemas/dish.ts';
 import { w } from '../../../present/wording/index.ts';
 import type { Db } from '../../db/open.ts';
-import { saveDish } from '../../repos/dishes.ts';
+import { saveDish } from '../../writes/dishes.ts';
 
 export interface Imported {
 	id: number;

@@ -4,7 +4,7 @@ import {
 	type StepLine,
 	type ToldCooking
 } from '../../../core/steps/propose-steps.ts';
-import type { Dish } from '../../repos/dishes.ts';
+import type { Dish } from '../../queries/dishes.ts';
 
 /** The lines of a dish as steps are read from them. */
 export function stepLines(dish: Pick<Dish, 'lines'>): StepLine[] {

@@ -5,7 +5,7 @@ import type { dishSchema } from '../../../schemas/dish.ts';
 import type { Method } from '../../../core/index.ts';
 import type { Db } from '../../db/open.ts';
 import type { Instruction } from '../../db/schema/index.ts';
-import { saveDish } from '../../repos/dishes.ts';
+import { saveDish } from '../../writes/dishes.ts';
 
 export type DishForm = InferType<ReturnType<typeof dishSchema>>;
 

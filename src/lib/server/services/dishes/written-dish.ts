@@ -1,5 +1,5 @@
 import type { WrittenDish } from '../../../formats/recipe-write.ts';
-import type { Dish } from '../../repos/dishes.ts';
+import type { Dish } from '../../queries/dishes.ts';
 
 /** A dish as files hold it. */
 export function writtenDish(dish: Dish): WrittenDish {

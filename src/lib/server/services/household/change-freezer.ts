@@ -2,13 +2,8 @@ import { w } from '../../../present/wording/index.ts';
 import type { InferType } from 'yup';
 import type { freezerSchema } from '../../../schemas/household.ts';
 import type { Db } from '../../db/open.ts';
-import {
-	addFreezer,
-	changeFreezer,
-	listFreezers,
-	packsByShelf,
-	setFreezerRemoved
-} from '../../repos/household.ts';
+import { listFreezers, packsByShelf } from '../../queries/household.ts';
+import { addFreezer, changeFreezer, setFreezerRemoved } from '../../writes/household.ts';
 import { undoable } from '../../undo/undoable.ts';
 
 type FreezerForm = InferType<ReturnType<typeof freezerSchema>>;

@@ -1,8 +1,9 @@
 import { w } from '../../../present/wording/index.ts';
 import type { Backup } from '../../../formats/backup.ts';
 import type { Db } from '../../db/open.ts';
-import { exportAll, importAll } from '../../repos/backup.ts';
-import { addUndo } from '../../repos/undo.ts';
+import { exportAll } from '../../queries/backup.ts';
+import { importAll } from '../../writes/backup.ts';
+import { addUndo } from '../../writes/undo.ts';
 
 /** Replaces everything by an exported file, after a safe copy of what is there; it can be taken back. */
 export async function readBackIn(

@@ -4,7 +4,8 @@ import type { Bowl } from '../../../core/index.ts';
 import { adoptedLimits, type TightenedLimits } from '../../../core/safety/limits.ts';
 import type { appliancesSchema, kitchenSchema, rulesSchema } from '../../../schemas/household.ts';
 import type { Db } from '../../db/open.ts';
-import { getHousehold, saveHousehold, type Household } from '../../repos/household.ts';
+import { getHousehold, type Household } from '../../queries/household.ts';
+import { saveHousehold } from '../../writes/household.ts';
 import { undoable } from '../../undo/undoable.ts';
 
 type Values = Record<string, string | number | undefined>;

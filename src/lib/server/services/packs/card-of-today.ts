@@ -1,7 +1,7 @@
 import type { CookCard, CookCardInput } from '../../../core/serving/cook-card.ts';
 import type { ConvertInput } from '../../../core/cooking/conversion/convert-cook.ts';
 import type { ThisPack } from '../../../core/packing/this-pack.ts';
-import type { PackWithCard } from '../../repos/packs.ts';
+import type { PackWithCard } from '../../queries/packs.ts';
 import type { Compute } from '../../core-worker.ts';
 
 /** Cards computed anew since the server started, newest last; a household looks at a handful an evening. */

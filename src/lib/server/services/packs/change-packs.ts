@@ -5,17 +5,14 @@ import { daysBetween } from '../../../core/units/day.ts';
 import type { PackEventKind, PackStatus } from '../../db/schema/index.ts';
 import type { Db } from '../../db/open.ts';
 import {
-	addPack,
-	addPackEvent,
-	changePackRow,
-	nextCode,
 	packByCode,
 	packRows,
 	type PackChange,
 	type PackRow,
 	type PackWithCard
-} from '../../repos/packs.ts';
-import { addUndo } from '../../repos/undo.ts';
+} from '../../queries/packs.ts';
+import { addPack, addPackEvent, changePackRow, nextCode } from '../../writes/packs.ts';
+import { addUndo } from '../../writes/undo.ts';
 import type { PackBefore } from '../../undo/undo-action.ts';
 
 /** What can be done to packs wherever they are shown. */

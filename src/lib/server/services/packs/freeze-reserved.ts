@@ -1,9 +1,10 @@
 import { storageLife } from '../../../core/index.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Db } from '../../db/open.ts';
-import { getHousehold } from '../../repos/household.ts';
-import { changePackRow, changePacking, packRows, packsOfPacking } from '../../repos/packs.ts';
-import { addUndo } from '../../repos/undo.ts';
+import { getHousehold } from '../../queries/household.ts';
+import { packRows, packsOfPacking } from '../../queries/packs.ts';
+import { changePackRow, changePacking } from '../../writes/packs.ts';
+import { addUndo } from '../../writes/undo.ts';
 import { w } from '../../../present/wording/index.ts';
 import { beforeOf } from './change-packs.ts';
 

@@ -1,8 +1,8 @@
 import type { FreezerReading } from '../../../core/storage/warm-spells.ts';
 import type { Db } from '../../db/open.ts';
-import { addFreezerReadings } from '../../repos/freezer-stock.ts';
-import { listFreezers } from '../../repos/household.ts';
-import { addUndo } from '../../repos/undo.ts';
+import { addFreezerReadings } from '../../writes/freezer-stock.ts';
+import { listFreezers } from '../../queries/household.ts';
+import { addUndo } from '../../writes/undo.ts';
 import { recountQuality } from './recount-quality.ts';
 
 /** Keeps what a freezer's thermometer read and brings its packs' best-by in line. Gives how many readings were new. */

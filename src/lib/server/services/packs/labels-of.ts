@@ -9,7 +9,7 @@ import type { LabelSetup } from '../../db/schema/index.ts';
 import type { Compute } from '../../core-worker.ts';
 import { cardOfToday, ownCardInput } from './card-of-today.ts';
 import type { Db } from '../../db/open.ts';
-import { packsByCode, packsOfPacking, type PackWithCard } from '../../repos/packs.ts';
+import { packsByCode, packsOfPacking, type PackWithCard } from '../../queries/packs.ts';
 
 /** The packs an address asks for: `?packing=ID`, or `?codes=A,B,C`; several of each may be given. */
 export async function askedPacks(

@@ -5,21 +5,28 @@ import { PGlite } from '@electric-sql/pglite';
 import { cookCard, type CookCardInput } from '../../../core/serving/cook-card.ts';
 import type { Compute } from '../../core-worker.ts';
 import { migrated, type Db } from '../../db/open.ts';
+import { getCooling, runningCoolings } from '../../queries/cooling.ts';
 import {
 	addReading,
-	getCooling,
-	runningCoolings,
 	setCoolingEnd,
 	runningClocks,
 	setReadingRemoved
-} from '../../repos/cooling.ts';
-import { getDish } from '../../repos/dishes.ts';
-import { addFreezer, listFreezers } from '../../repos/household.ts';
-import { countFrozen, frozenPacks, packByCode, packsOfPacking, packRows } from '../../repos/packs.ts';
+} from '../../writes/cooling.ts';
+import { getDish } from '../../queries/dishes.ts';
+import { listFreezers } from '../../queries/household.ts';
+import { addFreezer } from '../../writes/household.ts';
+import {
+	countFrozen,
+	frozenPacks,
+	packByCode,
+	packsOfPacking,
+	packRows
+} from '../../queries/packs.ts';
 import { packDish, type PackingRequest } from './pack-dish.ts';
-import { addedKgSince, containersLeft, setContainerOwned } from '../../repos/freezer-stock.ts';
+import { addedKgSince, containersLeft } from '../../queries/freezer-stock.ts';
+import { setContainerOwned } from '../../writes/freezer-stock.ts';
 import { freezeReserved } from './freeze-reserved.ts';
-import { openUndos } from '../../repos/undo.ts';
+import { openUndos } from '../../queries/undo.ts';
 import { takeBack } from '../../undo/take-back.ts';
 import { changePack, refreezeOf, splitPack, type PackDeed } from './change-packs.ts';
 import { startCooling } from '../cooling/start-cooling.ts';

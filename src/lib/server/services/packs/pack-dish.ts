@@ -9,12 +9,12 @@ import { packRefusalText } from '../../../present/pack-words.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/open.ts';
 import { dishNutrition } from '../../../core/foods/dish-nutrition.ts';
-import { getCooling } from '../../repos/cooling.ts';
+import { getCooling } from '../../queries/cooling.ts';
 import { isDiscarded } from '../cooling/decisions.ts';
-import { getDish } from '../../repos/dishes.ts';
-import { freezerOfShelf, getHousehold } from '../../repos/household.ts';
-import { useContainers } from '../../repos/freezer-stock.ts';
-import { addPacking } from '../../repos/packs.ts';
+import { getDish } from '../../queries/dishes.ts';
+import { freezerOfShelf, getHousehold } from '../../queries/household.ts';
+import { useContainers } from '../../writes/freezer-stock.ts';
+import { addPacking } from '../../writes/packs.ts';
 
 export interface PackingRequest {
 	dishId: number;

@@ -3,8 +3,9 @@ import { dayIn } from '../../../present/time.ts';
 import type { BroughtForward } from '../../undo/undo-action.ts';
 import { clockOnDayMs } from '../../serve-time.ts';
 import type { Db } from '../../db/open.ts';
-import { getHousehold, listFreezers } from '../../repos/household.ts';
-import { qualityRows, readingsOf, setBestBy } from '../../repos/freezer-stock.ts';
+import { getHousehold, listFreezers } from '../../queries/household.ts';
+import { qualityRows, readingsOf } from '../../queries/freezer-stock.ts';
+import { setBestBy } from '../../writes/freezer-stock.ts';
 
 /**
  * Brings the best-by of a freezer's packs in line with what its readings show. It never moves a day back again, since a pack may have

@@ -1,7 +1,7 @@
 import { pullTimes, type PullTimes } from '../../../core/storage/pull.ts';
 import type { ThawPlace } from '../../../core/storage/refreeze.ts';
 import type { Db } from '../../db/open.ts';
-import { packsByCode, packsIn, type PackWithCard } from '../../repos/packs.ts';
+import { packsByCode, packsIn, type PackWithCard } from '../../queries/packs.ts';
 import { keepsDaysOf, thawMinutes } from './change-packs.ts';
 
 export interface ThawingPack extends PullTimes {

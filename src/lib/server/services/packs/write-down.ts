@@ -10,10 +10,11 @@ import { w } from '../../../present/wording/index.ts';
 import type { FrozenThing } from '../../../schemas/frozen-thing.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/open.ts';
-import { allDishes, type Dish } from '../../repos/dishes.ts';
-import { freezerOfShelf, getHousehold } from '../../repos/household.ts';
-import { addPacking, type Packing } from '../../repos/packs.ts';
-import { addUndo } from '../../repos/undo.ts';
+import { allDishes, type Dish } from '../../queries/dishes.ts';
+import { freezerOfShelf, getHousehold } from '../../queries/household.ts';
+import { type Packing } from '../../queries/packs.ts';
+import { addPacking } from '../../writes/packs.ts';
+import { addUndo } from '../../writes/undo.ts';
 
 /** What is usual of water-like food, where nothing more is known. */
 const usualDensityKgPerM3 = 1000;
@@ -125,8 +126,7 @@ function known(thing: FrozenThing, dish: Dish | null) {
 	}
 	const item = findItem(thing.name);
 	const group = thing.group ?? item?.storage ?? null;
-	const rawMeat =
-		thing.state === 'raw' && item !== null && isRawAnimalClass(item.hygiene);
+	const rawMeat = thing.state === 'raw' && item !== null && isRawAnimalClass(item.hygiene);
 	const core = rawMeat ? (item.core ?? 'leftovers') : plain(item) ? 'plain' : 'leftovers';
 	return {
 		state: thing.state,

@@ -7,8 +7,8 @@ import { coolingRuleText } from '$lib/present/cooling-words';
 import { tempText } from '$lib/present/units';
 import { w } from '$lib/present/wording';
 import { nowMs } from '$lib/server/now';
-import { getCooling } from '$lib/server/repos/cooling';
-import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { getCooling } from '$lib/server/queries/cooling';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
 import type { RequestHandler } from './$types';
 
 /** Both limits of a run as calendar entries with alarms: a locked phone rings by its own calendar. */

@@ -1,6 +1,6 @@
 import { error, json } from '@sveltejs/kit';
 import { recipeJsonLd } from '$lib/formats/recipe-write';
-import { getDish } from '$lib/server/repos/dishes';
+import { getDish } from '$lib/server/queries/dishes';
 import { writtenDish } from '$lib/server/services/dishes/written-dish';
 import type { RequestHandler } from './$types';
 

@@ -4,16 +4,10 @@ import { dayIn, dayText } from '$lib/present/time';
 import { w } from '$lib/present/wording';
 import { dayDishSchema, daySchema, plannedSchema } from '$lib/schemas/menu-day';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import {
-	addDayDish,
-	dishesOfDay,
-	dropDayDish,
-	getDay,
-	setDay,
-	setDayDish
-} from '$lib/server/repos/days';
-import { getDish, latestNotes, listDishes } from '$lib/server/repos/dishes';
-import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { dishesOfDay, getDay } from '$lib/server/queries/days';
+import { addDayDish, dropDayDish, setDay, setDayDish } from '$lib/server/writes/days';
+import { getDish, latestNotes, listDishes } from '$lib/server/queries/dishes';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { undoable } from '$lib/server/undo/undoable';
 import { nowMs } from '$lib/server/now';

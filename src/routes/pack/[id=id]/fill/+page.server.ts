@@ -4,8 +4,8 @@ import { headspaceMm } from '$lib/core/packing/headspace';
 import { fillPlan } from '$lib/core/packing/fill-order';
 import { itemByName } from '$lib/core/foods/item-catalogue';
 import { kindHandling } from '$lib/core/foods/kind-handling';
-import { getDish } from '$lib/server/repos/dishes';
-import { packsOfPacking } from '$lib/server/repos/packs';
+import { getDish } from '$lib/server/queries/dishes';
+import { packsOfPacking } from '$lib/server/queries/packs';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {

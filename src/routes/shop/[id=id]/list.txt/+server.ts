@@ -3,7 +3,7 @@ import { aisleNames } from '$lib/core/published/aisles';
 import { shopViewLine } from '$lib/present/shop-view';
 import { massText } from '$lib/present/units';
 import { w } from '$lib/present/wording';
-import { getHousehold, habitOf } from '$lib/server/repos/household';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { planOptions } from '../plan-options';
 import type { RequestHandler } from './$types';

@@ -1,6 +1,7 @@
 import { error, json } from '@sveltejs/kit';
 import { listMarksSchema } from '$lib/schemas/list-marks';
-import { getDay, markLine, marksOfDay } from '$lib/server/repos/days';
+import { getDay, marksOfDay } from '$lib/server/queries/days';
+import { markLine } from '$lib/server/writes/days';
 import { nowMs } from '$lib/server/now';
 import { readJson } from '$lib/server/read-json';
 import type { RequestHandler } from './$types';

@@ -1,5 +1,5 @@
 import { pricesCsv } from '$lib/formats/price-csv';
-import { listPrices } from '$lib/server/repos/pantry';
+import { listPrices } from '$lib/server/queries/pantry';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async ({ locals }) =>

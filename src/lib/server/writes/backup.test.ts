@@ -5,7 +5,8 @@ import { PGlite } from '@electric-sql/pglite';
 import fc from 'fast-check';
 import { backupText, backupVersion, readBackup, type Backup } from '../../formats/backup.ts';
 import { migrated, type Db } from '../db/open.ts';
-import { exportAll, importAll } from './backup.ts';
+import { exportAll } from '../queries/backup.ts';
+import { importAll } from '../writes/backup.ts';
 
 const ms = fc.integer({ min: 0, max: 4e12 });
 const gone = fc.option(ms, { nil: null });

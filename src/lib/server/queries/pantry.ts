@@ -2,7 +2,7 @@ import { and, asc, eq, inArray, isNotNull, or, sql } from 'drizzle-orm';
 import type { ComponentPack } from '../../core/schedule/component-packs.ts';
 import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
 import type { Db } from '../db/open.ts';
-import { packName } from './packs.ts';
+import { packName } from '../queries/packs.ts';
 import { dishes, packings, packs, prices, stock } from '../db/schema/index.ts';
 
 /** The catalogue item a pack is stock of: a component's, or what was written down with it. */
@@ -15,36 +15,8 @@ export async function listPrices(db: Db): Promise<PriceEntry[]> {
 	return db.select().from(prices).orderBy(asc(prices.itemName), asc(prices.sizeKg));
 }
 
-export async function addPrices(
-	db: Db,
-	rows: readonly Omit<PriceEntry, 'id'>[],
-	options: { replace?: boolean } = {}
-): Promise<void> {
-	await db.transaction(async (tx) => {
-		if (options.replace) await tx.delete(prices);
-		if (rows.length) await tx.insert(prices).values([...rows]);
-	});
-}
-
-export async function removePrice(db: Db, id: number): Promise<PriceEntry | null> {
-	const [row] = await db.delete(prices).where(eq(prices.id, id)).returning();
-	return row ?? null;
-}
-
 export async function listStock(db: Db): Promise<StockRow[]> {
 	return db.select().from(stock).orderBy(asc(stock.itemName));
-}
-
-/** Sets what is at home of an item; nothing left takes it out of the list. Gives what it was. */
-export async function setStock(db: Db, itemName: string, massKg: number): Promise<number> {
-	const [before] = await db.select().from(stock).where(eq(stock.itemName, itemName));
-	if (massKg <= 0) await db.delete(stock).where(eq(stock.itemName, itemName));
-	else
-		await db
-			.insert(stock)
-			.values({ itemName, massKg })
-			.onConflictDoUpdate({ target: stock.itemName, set: { massKg } });
-	return before?.massKg ?? 0;
 }
 
 /** Kilograms at home by item: the cupboard, and frozen packs of components that stand for the item. */

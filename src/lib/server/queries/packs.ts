@@ -1,9 +1,7 @@
 import { and, asc, count, desc, eq, inArray, getTableColumns, sql, type SQL } from 'drizzle-orm';
 import type { CookCard } from '../../core/serving/cook-card.ts';
-import type { AsIf } from '../../core/serving/as-if.ts';
 import { thisPack, type ThisPack } from '../../core/packing/this-pack.ts';
 import { shareOfAmounts } from '../../present/share-of-amounts.ts';
-import { packCode } from '../../core/packing/pack-code.ts';
 import type { Db } from '../db/open.ts';
 import {
 	dishes,
@@ -13,7 +11,6 @@ import {
 	packings,
 	packs,
 	shelves,
-	type PackEventKind,
 	type PackStatus
 } from '../db/schema/index.ts';
 
@@ -192,77 +189,7 @@ export async function recentPackings(db: Db, most: number) {
 		.limit(most);
 }
 
-/** Writes a packing and its packs, each with a code that was never used and never will be. Returns the packing's number. */
-export async function addPacking(
-	db: Db,
-	values: typeof packings.$inferInsert,
-	input: {
-		count: number;
-		shelfId: number;
-		status?: 'frozen' | 'reserved';
-		atMs: number;
-		/** null: it has lain there since before it was written down */
-		frozenAtMs: number | null;
-		massesKg?: readonly (number | null)[];
-	}
-): Promise<number> {
-	const { status = 'frozen' } = input;
-	return db.transaction(async (tx) => {
-		const [packing] = await tx.insert(packings).values(values).returning();
-		const rows: (typeof packs.$inferInsert)[] = [];
-		for (let number = 1; number <= input.count; number++)
-			rows.push({
-				code: await nextCode(tx),
-				packingId: packing.id,
-				number,
-				of: input.count,
-				shelfId: input.shelfId,
-				status,
-				bestBy: packing.storage.bestBy,
-				frozenAtMs: status === 'frozen' ? input.frozenAtMs : null,
-				massKg: input.massesKg?.[number - 1] ?? null
-			});
-		const made = await tx.insert(packs).values(rows).returning({ id: packs.id });
-		await tx
-			.insert(packEvents)
-			.values(made.map(({ id }) => ({ packId: id, atMs: input.atMs, kind: status })));
-		return packing.id;
-	});
-}
-
-/** A code for one more pack: never used before, never again. */
-export async function nextCode(db: Db): Promise<string> {
-	const answer = (await db.execute(sql`select nextval('pack_serial') as serial`)) as unknown as {
-		rows: { serial: string | number }[];
-	};
-	return packCode(Number(answer.rows[0].serial));
-}
-
 export type PackChange = Partial<Omit<typeof packs.$inferInsert, 'id' | 'code' | 'version'>>;
-
-/** Changes a pack that is still as it was when it was looked at; false when somebody else was quicker. Notes what happened. */
-export async function changePackRow(
-	db: Db,
-	was: Pick<PackRow, 'id' | 'version'>,
-	change: PackChange,
-	event: { kind: PackEventKind; detail?: string; atMs: number }
-): Promise<boolean> {
-	const changed = await db
-		.update(packs)
-		.set({ ...change, version: sql`${packs.version} + 1` })
-		.where(and(eq(packs.id, was.id), eq(packs.version, was.version)))
-		.returning({ id: packs.id });
-	if (changed.length === 1) await addPackEvent(db, was.id, event);
-	return changed.length === 1;
-}
-
-export async function addPackEvent(
-	db: Db,
-	packId: number,
-	event: { kind: PackEventKind; detail?: string; atMs: number }
-): Promise<void> {
-	await db.insert(packEvents).values({ packId, ...event });
-}
 
 /** What happened to a pack, oldest first. */
 export async function packHistory(db: Db, packId: number) {
@@ -273,40 +200,6 @@ export async function packHistory(db: Db, packId: number) {
 		.orderBy(asc(packEvents.atMs), asc(packEvents.id));
 }
 
-/** Writes one more pack of a packing: a part split from another. */
-export async function addPack(db: Db, values: typeof packs.$inferInsert): Promise<number> {
-	const [row] = await db.insert(packs).values(values).returning({ id: packs.id });
-	return row.id;
-}
-
-/** Takes packs that were never there out of the list again, with what is noted of them. */
-export async function removePackRows(db: Db, codes: readonly string[]): Promise<void> {
-	const found = await db
-		.select({ id: packs.id })
-		.from(packs)
-		.where(inArray(packs.code, [...codes, '']));
-	const ids = found.map(({ id }) => id);
-	if (ids.length === 0) return;
-	await db.delete(packEvents).where(inArray(packEvents.packId, ids));
-	await db.delete(packs).where(inArray(packs.id, ids));
-}
-
-/** Takes whole packings out again that were only just written down, unless something happened to their packs since. */
-export async function removePackings(db: Db, ids: readonly number[]): Promise<void> {
-	for (const id of ids) {
-		const rows = await db
-			.select({ code: packs.code, version: packs.version })
-			.from(packs)
-			.where(eq(packs.packingId, id));
-		if (rows.some(({ version }) => version > 1)) continue;
-		await removePackRows(
-			db,
-			rows.map(({ code }) => code)
-		);
-		await db.delete(packings).where(eq(packings.id, id));
-	}
-}
-
 /** Packs as rows, by code. */
 export async function packRows(db: Db, codes: readonly string[]): Promise<PackRow[]> {
 	return db
@@ -314,23 +207,4 @@ export async function packRows(db: Db, codes: readonly string[]): Promise<PackRo
 		.from(packs)
 		.where(inArray(packs.code, [...codes, '']))
 		.orderBy(asc(packs.id));
-}
-
-/** Corrects what the packs of a packing share. */
-export async function changePacking(
-	db: Db,
-	id: number,
-	values: Partial<Omit<typeof packings.$inferInsert, 'id'>>
-): Promise<void> {
-	await db.update(packings).set(values).where(eq(packings.id, id));
-}
-
-/** What is assumed of a pack otherwise than when it was packed; null: nothing. False when there is no such pack. */
-export async function setAssumed(db: Db, code: string, assumed: AsIf | null): Promise<boolean> {
-	const changed = await db
-		.update(packs)
-		.set({ assumed, version: sql`${packs.version} + 1` })
-		.where(eq(packs.code, code))
-		.returning({ id: packs.id });
-	return changed.length === 1;
 }

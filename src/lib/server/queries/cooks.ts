@@ -7,15 +7,6 @@ import { cooks, packings, packs } from '../db/schema/index.ts';
 
 export type CookRow = typeof cooks.$inferSelect;
 
-export async function addCook(db: Db, values: typeof cooks.$inferInsert): Promise<number> {
-	const [row] = await db.insert(cooks).values(values).returning({ id: cooks.id });
-	return row.id;
-}
-
-export async function removeCook(db: Db, id: number): Promise<void> {
-	await db.delete(cooks).where(eq(cooks.id, id));
-}
-
 /** How packs of a dish were cooked before, oldest first. */
 export async function cooksOfDish(db: Db, dishId: number): Promise<CookRow[]> {
 	const rows = await db

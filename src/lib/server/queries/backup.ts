@@ -1,8 +1,7 @@
-import { asc, getTableColumns, getTableName, sql } from 'drizzle-orm';
+import { asc, getTableColumns, sql } from 'drizzle-orm';
 import type { Backup, BackupTables } from '../../formats/backup.ts';
 import { backupVersion } from '../../formats/backup.ts';
 import type { Db } from '../db/open.ts';
-import { forgetMenu } from './menu-index.ts';
 import {
 	containerStock,
 	cooks,
@@ -24,12 +23,11 @@ import {
 	prices,
 	shelves,
 	shopMarks,
-	stock,
-	undoEntries
+	stock
 } from '../db/schema/index.ts';
 
 /** Parents before children: the order of writing; removal goes backwards. */
-const inOrder = {
+export const inOrder = {
 	household,
 	freezers,
 	shelves,
@@ -52,15 +50,13 @@ const inOrder = {
 	dishNotes,
 	dishVersions
 } as const;
-const names = Object.keys(inOrder) as (keyof typeof inOrder)[];
+export const names = Object.keys(inOrder) as (keyof typeof inOrder)[];
 /** A table's columns but those that are computed from the others. */
 function kept(name: keyof typeof inOrder) {
 	if (name !== 'coolingRuns') return getTableColumns(inOrder[name]);
 	const { glance: _computed, ...columns } = getTableColumns(coolingRuns);
 	return columns;
 }
-/** Rows written at once, under PostgreSQL's limit of parameters. */
-const chunk = 500;
 
 interface SequenceRow {
 	last_value: string | number;
@@ -84,30 +80,5 @@ export async function exportAll(db: Db, nowMs: number): Promise<Backup> {
 			lastSerial: serial.is_called ? Number(serial.last_value) : 0,
 			tables: tables as unknown as BackupTables
 		};
-	});
-}
-
-/** Replaces everything by what a file holds, all or nothing. Pack numbers never go back, so that no code comes twice. */
-export async function importAll(db: Db, backup: Backup): Promise<void> {
-	await db.transaction(async (tx) => {
-		forgetMenu();
-		await tx.delete(undoEntries);
-		for (const name of [...names].reverse()) await tx.delete(inOrder[name]);
-		for (const name of names) {
-			const rows = backup.tables[name] as never[];
-			for (let from = 0; from < rows.length; from += chunk)
-				await tx
-					.insert(inOrder[name])
-					.overridingSystemValue()
-					.values(rows.slice(from, from + chunk));
-		}
-		for (const table of Object.values(inOrder))
-			if (table !== household)
-				await tx.execute(
-					sql`select setval(pg_get_serial_sequence(${getTableName(table)}, 'id'), (select coalesce(max(id), 0) + 1 from ${table}), false)`
-				);
-		await tx.execute(
-			sql`select setval('pack_serial', greatest((select last_value from pack_serial), ${Math.max(1, backup.lastSerial)}))`
-		);
 	});
 }

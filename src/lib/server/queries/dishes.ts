@@ -8,9 +8,7 @@ import {
 	dishNotes,
 	dishVersions,
 	ingredientLines,
-	type DishContent,
-	type LineContent,
-	type NewDish
+	type DishContent
 } from '../db/schema/index.ts';
 
 export type DishRow = typeof dishes.$inferSelect;
@@ -86,52 +84,9 @@ export async function listDishes(
 	return rows.map(({ dish, ...counts }) => ({ ...dish, ...counts }));
 }
 
-/** Saves a dish and its lines; with an `id` it takes the place of that one. Returns its number. */
-export async function saveDish(
-	db: Db,
-	values: NewDish,
-	lines: readonly LineContent[],
-	id?: number
-): Promise<number> {
-	return db.transaction(async (tx) => {
-		const { createdAtMs, ...changes } = values;
-		const [dish] =
-			id === undefined
-				? await tx
-						.insert(dishes)
-						.values({ ...changes, createdAtMs })
-						.returning()
-				: await tx
-						.update(dishes)
-						.set({ ...changes, version: sql`${dishes.version} + 1` })
-						.where(eq(dishes.id, id))
-						.returning();
-		await tx.delete(ingredientLines).where(eq(ingredientLines.dishId, dish.id));
-		if (lines.length > 0)
-			await tx
-				.insert(ingredientLines)
-				.values(lines.map((line, position) => ({ ...line, dishId: dish.id, position })));
-		return dish.id;
-	});
-}
-
 export async function countDishes(db: Db): Promise<number> {
 	const [row] = await db.select({ n: count() }).from(dishes).where(isNull(dishes.removedAtMs));
 	return row.n;
-}
-
-/** Takes a dish off the menu, or puts it back; its packs stay. False when there is none with this number. */
-export async function setDishRemoved(
-	db: Db,
-	id: number,
-	removedAtMs: number | null
-): Promise<boolean> {
-	const changed = await db
-		.update(dishes)
-		.set({ removedAtMs })
-		.where(eq(dishes.id, id))
-		.returning({ id: dishes.id });
-	return changed.length === 1;
 }
 
 /** A dish as an undo keeps it. */
@@ -139,7 +94,9 @@ export function contentOf(dish: Dish): DishContent {
 	const { id: _id, version: _version, lines, facts: _facts, ...values } = dish;
 	return {
 		values,
-		lines: lines.map(({ id: _line, dishId: _dish, position: _position, massKg: _kg, ...line }) => line)
+		lines: lines.map(
+			({ id: _line, dishId: _dish, position: _position, massKg: _kg, ...line }) => line
+		)
 	};
 }
 
@@ -163,45 +120,6 @@ export async function latestNotes(db: Db): Promise<Map<number, string>> {
 	return new Map(rows.map((row) => [row.dishId, row.text]));
 }
 
-export async function addNote(db: Db, values: typeof dishNotes.$inferInsert): Promise<void> {
-	await db.insert(dishNotes).values(values);
-}
-
-/** Moves a line of a dish to another stage, or adds words to it; the dish's version rises. */
-export async function changeLine(
-	db: Db,
-	dishId: number,
-	position: number,
-	change: Partial<Pick<LineRow, 'stage' | 'text' | 'cut'>>
-): Promise<boolean> {
-	return db.transaction(async (tx) => {
-		const rows = await tx
-			.update(ingredientLines)
-			.set(change)
-			.where(and(eq(ingredientLines.dishId, dishId), eq(ingredientLines.position, position)))
-			.returning({ id: ingredientLines.id });
-		await tx
-			.update(dishes)
-			.set({ version: sql`${dishes.version} + 1` })
-			.where(eq(dishes.id, dishId));
-		return rows.length === 1;
-	});
-}
-
-/** Sets what a dish has beside its recipe: allergens as corrected, steps, what it stands for. */
-export async function setDishExtras(
-	db: Db,
-	dishId: number,
-	change: Partial<Pick<DishRow, 'allergens' | 'steps' | 'standsFor'>>
-): Promise<boolean> {
-	const rows = await db
-		.update(dishes)
-		.set({ ...change, version: sql`${dishes.version} + 1` })
-		.where(eq(dishes.id, dishId))
-		.returning({ id: dishes.id });
-	return rows.length === 1;
-}
-
 export type DishVersion = typeof dishVersions.$inferSelect;
 
 /** What a dish was before, the latest first. */
@@ -211,8 +129,4 @@ export async function versionsOf(db: Db, dishId: number): Promise<DishVersion[]>
 		.from(dishVersions)
 		.where(eq(dishVersions.dishId, dishId))
 		.orderBy(desc(dishVersions.atMs), desc(dishVersions.id));
-}
-
-export async function addVersion(db: Db, values: typeof dishVersions.$inferInsert): Promise<void> {
-	await db.insert(dishVersions).values(values);
 }

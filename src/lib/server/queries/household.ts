@@ -30,11 +30,6 @@ export async function getHousehold(db: Db): Promise<Household> {
 	return made;
 }
 
-export async function saveHousehold(db: Db, values: Partial<Household>): Promise<void> {
-	await getHousehold(db);
-	await db.update(household).set(values).where(eq(household.id, 1));
-}
-
 /** How this household sees amounts, days and times. */
 export const habitOf = (house: Household): Habit => ({
 	system: house.system,
@@ -62,22 +57,6 @@ export async function listFreezers(db: Db): Promise<Freezer[]> {
 	}));
 }
 
-/** Which probe lies in a freezer; null: none. */
-export async function setFreezerProbe(db: Db, id: number, probe: string | null): Promise<void> {
-	await db.update(freezers).set({ probe }).where(eq(freezers.id, id));
-}
-
-/** Adds a freezer with its shelves, top first. */
-export async function addFreezer(db: Db, values: FreezerValues): Promise<void> {
-	await db.transaction(async (tx) => {
-		const { shelves: names, ...freezer } = values;
-		const [made] = await tx.insert(freezers).values(freezer).returning();
-		await tx
-			.insert(shelves)
-			.values(names.map((name, position) => ({ freezerId: made.id, name, position })));
-	});
-}
-
 /** The freezer a shelf stands in; null when there is no such shelf. */
 export async function freezerOfShelf(db: Db, shelfId: number) {
 	const [found] = await db
@@ -97,44 +76,4 @@ export async function packsByShelf(db: Db, freezerId: number): Promise<Map<numbe
 		.where(eq(shelves.freezerId, freezerId))
 		.groupBy(shelves.id);
 	return new Map(rows.map((row) => [row.shelfId, row.n]));
-}
-
-/** Takes a freezer out of use, or back into it. False when there is none with this number. */
-export async function setFreezerRemoved(
-	db: Db,
-	id: number,
-	removedAtMs: number | null
-): Promise<boolean> {
-	const changed = await db
-		.update(freezers)
-		.set({ removedAtMs })
-		.where(eq(freezers.id, id))
-		.returning({ id: freezers.id });
-	return changed.length === 1;
-}
-
-/** Corrects a freezer; shelves keep their place by name, new names are added, names gone are taken out of use. */
-export async function changeFreezer(
-	db: Db,
-	id: number,
-	values: FreezerValues,
-	nowMs: number
-): Promise<void> {
-	await db.transaction(async (tx) => {
-		const { shelves: names, ...freezer } = values;
-		await tx.update(freezers).set(freezer).where(eq(freezers.id, id));
-		const old = await tx.select().from(shelves).where(eq(shelves.freezerId, id));
-		for (const shelf of old)
-			if (!names.includes(shelf.name) && shelf.removedAtMs === null)
-				await tx.update(shelves).set({ removedAtMs: nowMs }).where(eq(shelves.id, shelf.id));
-		for (const [position, name] of names.entries()) {
-			const known = old.find((shelf) => shelf.name === name);
-			if (known)
-				await tx
-					.update(shelves)
-					.set({ position, removedAtMs: null })
-					.where(eq(shelves.id, known.id));
-			else await tx.insert(shelves).values({ freezerId: id, name, position });
-		}
-	});
 }

@@ -12,7 +12,7 @@ import {
 } from '../db/schema/index.ts';
 import { containers, type ContainerKey } from '../../core/published/containers.ts';
 import { thisPack } from '../../core/packing/this-pack.ts';
-import { packName, useFirst } from './packs.ts';
+import { packName, useFirst } from '../queries/packs.ts';
 
 /** One line of the freezer's list: what a cook reads of a pack, and no more. */
 export interface StockLine {
@@ -250,40 +250,6 @@ export async function lastReadingMs(
 	return row.atMs;
 }
 
-/** Keeps readings; the same moment of a freezer twice counts once. Gives the moments that were new. */
-export async function addFreezerReadings(
-	db: Db,
-	freezerId: number,
-	readings: readonly { atMs: number; tempC: number }[],
-	source: 'hand' | 'file' | 'thermometer'
-): Promise<number[]> {
-	const added: number[] = [];
-	for (let from = 0; from < readings.length; from += 1000) {
-		const rows = readings
-			.slice(from, from + 1000)
-			.map(({ atMs, tempC }) => ({ freezerId, atMs: Math.round(atMs), tempC, source }));
-		const made = await db
-			.insert(freezerReadings)
-			.values(rows)
-			.onConflictDoNothing()
-			.returning({ atMs: freezerReadings.atMs });
-		added.push(...made.map(({ atMs }) => atMs));
-	}
-	return added;
-}
-
-export async function removeFreezerReadings(
-	db: Db,
-	freezerId: number,
-	momentsMs: readonly number[]
-): Promise<void> {
-	await db
-		.delete(freezerReadings)
-		.where(
-			and(eq(freezerReadings.freezerId, freezerId), inArray(freezerReadings.atMs, [...momentsMs]))
-		);
-}
-
 /** What quality life is counted from, of every frozen pack of a freezer. */
 export async function qualityRows(db: Db, freezerId: number) {
 	return db
@@ -298,18 +264,6 @@ export async function qualityRows(db: Db, freezerId: number) {
 		.innerJoin(packings, eq(packings.id, packs.packingId))
 		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
 		.where(and(eq(packs.status, 'frozen'), eq(shelves.freezerId, freezerId)));
-}
-
-export async function setBestBy(
-	db: Db,
-	ids: readonly number[],
-	values: { bestBy: string | null; lostDays: number }
-): Promise<void> {
-	if (ids.length)
-		await db
-			.update(packs)
-			.set(values)
-			.where(inArray(packs.id, [...ids]));
 }
 
 /** Containers left: owned less those that hold a pack now, where they come back; null: never counted. */
@@ -329,30 +283,6 @@ export async function containersLeft(
 		owned: n,
 		left: containers[container].returns ? Math.max(0, n - (inUse.get(container) ?? 0)) : n
 	}));
-}
-
-/** Sets how many of a container there are; null takes it off the list. */
-export async function setContainerOwned(
-	db: Db,
-	container: ContainerKey,
-	owned: number | null
-): Promise<void> {
-	if (owned === null)
-		await db.delete(containerStock).where(eq(containerStock.container, container));
-	else
-		await db
-			.insert(containerStock)
-			.values({ container, owned })
-			.onConflictDoUpdate({ target: containerStock.container, set: { owned } });
-}
-
-/** Bags and wraps are used up as they are filled; with a negative number they come back. */
-export async function useContainers(db: Db, container: ContainerKey, n: number): Promise<void> {
-	if (containers[container].returns) return;
-	await db
-		.update(containerStock)
-		.set({ owned: sql`least(1000, greatest(0, ${containerStock.owned} - ${n}))` })
-		.where(eq(containerStock.container, container));
 }
 
 /** What a power cut's verdict needs of every pack in a freezer, shelf by shelf. */

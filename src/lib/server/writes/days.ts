@@ -1,33 +1,9 @@
-import { and, asc, desc, eq, isNull, max, sql } from 'drizzle-orm';
+import { eq, max, sql } from 'drizzle-orm';
 import type { Portion } from '../../core/menu/day-totals.ts';
 import type { Db } from '../db/open.ts';
 import type { DayEvent } from '../../core/schedule/day-events.ts';
-import type { RunSheet } from '../../core/schedule/run-sheet.ts';
 import { dayDishes, dayEvents, packingDays, shopMarks } from '../db/schema/index.ts';
-
-export type DayRow = typeof packingDays.$inferSelect;
-export type DayDishRow = typeof dayDishes.$inferSelect;
-export type ShopMark = typeof shopMarks.$inferSelect;
-
-/** Packing days, the newest first, with how many dishes each has. */
-export async function listDays(db: Db): Promise<(DayRow & { dishCount: number })[]> {
-	const rows = await db
-		.select({ day: packingDays, dishCount: sql<number>`count(${dayDishes.id})::int` })
-		.from(packingDays)
-		.leftJoin(dayDishes, eq(dayDishes.dayId, packingDays.id))
-		.where(isNull(packingDays.removedAtMs))
-		.groupBy(packingDays.id)
-		.orderBy(desc(packingDays.onDay), desc(packingDays.id));
-	return rows.map(({ day, dishCount }) => ({ ...day, dishCount }));
-}
-
-export async function getDay(db: Db, id: number): Promise<DayRow | null> {
-	const [day] = await db
-		.select()
-		.from(packingDays)
-		.where(and(eq(packingDays.id, id), isNull(packingDays.removedAtMs)));
-	return day ?? null;
-}
+import { type DayRow, type DayDishRow } from '../queries/days.ts';
 
 export async function addDay(db: Db, onDay: string, createdAtMs: number): Promise<number> {
 	const [row] = await db.insert(packingDays).values({ onDay, createdAtMs }).returning();
@@ -45,15 +21,6 @@ export async function setDay(
 		.where(eq(packingDays.id, id))
 		.returning({ id: packingDays.id });
 	return rows.length === 1;
-}
-
-/** The dishes of a day in their order. */
-export async function dishesOfDay(db: Db, dayId: number): Promise<DayDishRow[]> {
-	return db
-		.select()
-		.from(dayDishes)
-		.where(eq(dayDishes.dayId, dayId))
-		.orderBy(asc(dayDishes.position), asc(dayDishes.id));
 }
 
 /** Puts a dish on a day, once; a second time changes nothing. */
@@ -99,10 +66,6 @@ export async function dropDayDish(db: Db, id: number): Promise<boolean> {
 	return rows.length === 1;
 }
 
-export async function marksOfDay(db: Db, dayId: number): Promise<ShopMark[]> {
-	return db.select().from(shopMarks).where(eq(shopMarks.dayId, dayId));
-}
-
 /** Marks a line of a day's list; of two marks the one made later counts, in whatever order they arrive. */
 export async function markLine(
 	db: Db,
@@ -130,31 +93,4 @@ export async function addDayEvents(
 		.insert(dayEvents)
 		.values(events.map((event) => ({ ...event, dayId })))
 		.onConflictDoNothing({ target: dayEvents.uid });
-}
-
-export async function eventsOfDay(db: Db, dayId: number): Promise<DayEvent[]> {
-	return db
-		.select({
-			uid: dayEvents.uid,
-			kind: dayEvents.kind,
-			key: dayEvents.key,
-			value: dayEvents.value,
-			atMs: dayEvents.atMs
-		})
-		.from(dayEvents)
-		.where(eq(dayEvents.dayId, dayId))
-		.orderBy(asc(dayEvents.atMs), asc(dayEvents.id));
-}
-
-/** Days that were begun, with their plans: what their times tell of the next one. */
-export async function begunDays(db: Db, most: number): Promise<{ id: number; run: RunSheet }[]> {
-	const rows = await db
-		.select({ id: packingDays.id, run: packingDays.run })
-		.from(packingDays)
-		.where(
-			sql`${packingDays.run} is not null and exists (select 1 from ${dayEvents} where ${dayEvents.dayId} = ${packingDays.id} and ${dayEvents.kind} = 'finish')`
-		)
-		.orderBy(desc(packingDays.onDay))
-		.limit(most);
-	return rows.flatMap(({ id, run }) => (run ? [{ id, run }] : []));
 }

@@ -1,0 +1,73 @@
+import { and, asc, desc, eq, getTableColumns, inArray, isNull } from 'drizzle-orm';
+import type { CoolingGlance } from '../../core/cooling/cooling-glance.ts';
+import type { Db } from '../db/open.ts';
+import { coolingReadings, coolingRuns } from '../db/schema/index.ts';
+
+const { glance: _glance, ...runColumns } = getTableColumns(coolingRuns);
+/** A run without what is kept of it for the clocks. */
+export type CoolingRunRow = Omit<typeof coolingRuns.$inferSelect, 'glance'>;
+export type CoolingReadingRow = typeof coolingReadings.$inferSelect;
+export interface CoolingRun extends CoolingRunRow {
+	readings: CoolingReadingRow[];
+}
+
+async function withReadings(db: Db, runs: CoolingRunRow[]): Promise<CoolingRun[]> {
+	if (runs.length === 0) return [];
+	const readings = await db
+		.select()
+		.from(coolingReadings)
+		.where(
+			and(
+				inArray(
+					coolingReadings.runId,
+					runs.map((run) => run.id)
+				),
+				eq(coolingReadings.removed, false)
+			)
+		)
+		.orderBy(asc(coolingReadings.atMs), asc(coolingReadings.id));
+	return runs.map((run) => ({ ...run, readings: readings.filter((r) => r.runId === run.id) }));
+}
+
+export async function runningCoolings(db: Db): Promise<CoolingRun[]> {
+	const runs = await db
+		.select(runColumns)
+		.from(coolingRuns)
+		.where(isNull(coolingRuns.endedAtMs))
+		.orderBy(asc(coolingRuns.startedAtMs));
+	return withReadings(db, runs);
+}
+
+/** A run as the strip of clocks shows it. */
+export type CoolingClock = Pick<
+	CoolingRunRow,
+	'id' | 'name' | 'place' | 'startedAtMs' | 'endedAtMs' | 'reheatOfId'
+> & { glance: CoolingGlance };
+
+export async function endedCoolings(db: Db, most: number): Promise<CoolingRun[]> {
+	const runs = await db
+		.select(runColumns)
+		.from(coolingRuns)
+		.orderBy(desc(coolingRuns.endedAtMs))
+		.limit(most + 20);
+	return withReadings(db, runs.filter((run) => run.endedAtMs !== null).slice(0, most));
+}
+
+export async function getCooling(db: Db, id: number): Promise<CoolingRun | null> {
+	const runs = await db.select(runColumns).from(coolingRuns).where(eq(coolingRuns.id, id));
+	return (await withReadings(db, runs))[0] ?? null;
+}
+
+export async function getReading(db: Db, id: number): Promise<CoolingReadingRow | null> {
+	const [reading] = await db.select().from(coolingReadings).where(eq(coolingReadings.id, id));
+	return reading ?? null;
+}
+
+/** Runs that belong to a packing day, the latest last. */
+export async function coolingsOfDay(db: Db, dayId: number): Promise<CoolingRunRow[]> {
+	return db
+		.select(runColumns)
+		.from(coolingRuns)
+		.where(eq(coolingRuns.dayId, dayId))
+		.orderBy(asc(coolingRuns.startedAtMs), asc(coolingRuns.id));
+}

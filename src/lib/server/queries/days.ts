@@ -1,0 +1,69 @@
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm';
+import type { Db } from '../db/open.ts';
+import type { DayEvent } from '../../core/schedule/day-events.ts';
+import type { RunSheet } from '../../core/schedule/run-sheet.ts';
+import { dayDishes, dayEvents, packingDays, shopMarks } from '../db/schema/index.ts';
+
+export type DayRow = typeof packingDays.$inferSelect;
+export type DayDishRow = typeof dayDishes.$inferSelect;
+export type ShopMark = typeof shopMarks.$inferSelect;
+
+/** Packing days, the newest first, with how many dishes each has. */
+export async function listDays(db: Db): Promise<(DayRow & { dishCount: number })[]> {
+	const rows = await db
+		.select({ day: packingDays, dishCount: sql<number>`count(${dayDishes.id})::int` })
+		.from(packingDays)
+		.leftJoin(dayDishes, eq(dayDishes.dayId, packingDays.id))
+		.where(isNull(packingDays.removedAtMs))
+		.groupBy(packingDays.id)
+		.orderBy(desc(packingDays.onDay), desc(packingDays.id));
+	return rows.map(({ day, dishCount }) => ({ ...day, dishCount }));
+}
+
+export async function getDay(db: Db, id: number): Promise<DayRow | null> {
+	const [day] = await db
+		.select()
+		.from(packingDays)
+		.where(and(eq(packingDays.id, id), isNull(packingDays.removedAtMs)));
+	return day ?? null;
+}
+
+/** The dishes of a day in their order. */
+export async function dishesOfDay(db: Db, dayId: number): Promise<DayDishRow[]> {
+	return db
+		.select()
+		.from(dayDishes)
+		.where(eq(dayDishes.dayId, dayId))
+		.orderBy(asc(dayDishes.position), asc(dayDishes.id));
+}
+
+export async function marksOfDay(db: Db, dayId: number): Promise<ShopMark[]> {
+	return db.select().from(shopMarks).where(eq(shopMarks.dayId, dayId));
+}
+
+export async function eventsOfDay(db: Db, dayId: number): Promise<DayEvent[]> {
+	return db
+		.select({
+			uid: dayEvents.uid,
+			kind: dayEvents.kind,
+			key: dayEvents.key,
+			value: dayEvents.value,
+			atMs: dayEvents.atMs
+		})
+		.from(dayEvents)
+		.where(eq(dayEvents.dayId, dayId))
+		.orderBy(asc(dayEvents.atMs), asc(dayEvents.id));
+}
+
+/** Days that were begun, with their plans: what their times tell of the next one. */
+export async function begunDays(db: Db, most: number): Promise<{ id: number; run: RunSheet }[]> {
+	const rows = await db
+		.select({ id: packingDays.id, run: packingDays.run })
+		.from(packingDays)
+		.where(
+			sql`${packingDays.run} is not null and exists (select 1 from ${dayEvents} where ${dayEvents.dayId} = ${packingDays.id} and ${dayEvents.kind} = 'finish')`
+		)
+		.orderBy(desc(packingDays.onDay))
+		.limit(most);
+	return rows.flatMap(({ id, run }) => (run ? [{ id, run }] : []));
+}
