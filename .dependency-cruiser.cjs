@@ -34,9 +34,24 @@ module.exports = {
 			severity: 'error',
 			from: {
 				path: '^src/',
-				pathNot: '^src/lib/server/(db|repos|services|copies)/|\\.test\\.ts$|^src/routes/health/'
+				pathNot:
+					'^src/lib/server/(db|queries|writes|services|copies)/|\\.test\\.ts$|^src/routes/health/'
 			},
 			to: { path: 'node_modules/(drizzle-orm|@electric-sql)/' }
+		},
+		{
+			name: 'routes-read-and-ask-services',
+			comment:
+				'a route reads through queries and changes through a service, which has the transaction',
+			severity: 'error',
+			from: { path: '^src/routes/' },
+			to: { path: '^src/lib/server/(writes|undo)/' }
+		},
+		{
+			name: 'queries-only-read',
+			severity: 'error',
+			from: { path: '^src/lib/server/queries/', pathNot: '\\.test\\.ts$' },
+			to: { path: '^src/lib/server/(writes|services)/' }
 		},
 		{
 			name: 'not-to-unresolvable',

@@ -1,7 +1,7 @@
 import type { Compute } from '$lib/server/core-worker';
 import type { SafeCopy } from '$lib/server/copies/copy-folder';
 import type { ReadPasted } from '$lib/server/reading/read-pasted';
-import type { Db } from '$lib/server/db/open';
+import type { Db } from '$lib/server/db/db';
 
 declare global {
 	namespace App {

@@ -1,6 +1,6 @@
 import { limitsFrom } from '$lib/core/safety/limits';
 import { openUndos } from '$lib/server/queries/undo';
-import { runningClocks } from '$lib/server/writes/cooling';
+import { runningClocks } from '$lib/server/queries/cooling';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { frameCounts } from '$lib/server/queries/frame';
 import { thawingPacks } from '$lib/server/services/packs/thawing-packs';

@@ -83,9 +83,7 @@ export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 		]
 			.filter(Boolean)
 			.join(' · '),
-		nutrition: pack.nutrition
-			? nutritionText(roundedNutrition(pack.nutrition))
-			: '',
+		nutrition: pack.nutrition ? nutritionText(roundedNutrition(pack.nutrition)) : '',
 		code: pack.code,
 		cookHead: ['', 'thawed', w.labelContent.fromFrozen],
 		cookRows: pack.card ? cookRows(pack.card.options, habit) : [],

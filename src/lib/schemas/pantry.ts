@@ -40,3 +40,9 @@ export function stockSchema(habit: Habit) {
 }
 
 export const budgetSchema = yup.object({ budgetCents: money(words.priceNeeded) });
+
+/** What was really paid for a line of the list. */
+export const paidSchema = yup.object({
+	key: yup.string().max(200).required(),
+	paidCents: money(w.shop.paidBad).required(w.shop.paidBad)
+});

@@ -5,7 +5,7 @@ import { rawFields, readForm } from '$lib/schemas/read-form';
 import { labelWarnings } from '$lib/server/pdf/label-sheet';
 import { shippedFonts } from '$lib/server/pdf/shipped-fonts';
 import { getHousehold } from '$lib/server/queries/household';
-import { saveHousehold } from '$lib/server/writes/household';
+import { changeLabelSetup } from '$lib/server/services/household/label-setup';
 import { askedPacks, labelOf, paperKey, paperOf } from '$lib/server/services/packs/labels-of';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -46,15 +46,11 @@ export const actions: Actions = {
 		const raw = rawFields(await request.formData());
 		const form = readForm(printOffsetSchema(), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
-		const { labelSetup } = await getHousehold(locals.db);
 		const { rightMm, lowMm } = form.value;
-		await saveHousehold(locals.db, {
-			labelSetup: {
-				...labelSetup,
-				offsetXMm: (labelSetup.offsetXMm ?? 0) - rightMm,
-				offsetYMm: (labelSetup.offsetYMm ?? 0) - lowMm
-			}
-		});
+		await changeLabelSetup(locals.db, (now) => ({
+			offsetXMm: (now.offsetXMm ?? 0) - rightMm,
+			offsetYMm: (now.offsetYMm ?? 0) - lowMm
+		}));
 		return { saved: w.labelsPage.offsetSaved };
 	},
 	paper: async ({ request, locals }) => {
@@ -62,7 +58,7 @@ export const actions: Actions = {
 		const { labelSetup } = await getHousehold(locals.db);
 		if (!paperOf(key, labelSetup))
 			return fail(400, { message: w.labelsPdfAnswers.noSuchLabelSheet });
-		await saveHousehold(locals.db, { labelSetup: { ...labelSetup, paper: key } });
+		await changeLabelSetup(locals.db, () => ({ paper: key }));
 		return { saved: w.labelsPage.paperSaved };
 	},
 	own: async ({ request, locals }) => {
@@ -71,11 +67,8 @@ export const actions: Actions = {
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
 		const paper = ownPaperFrom(form.value);
 		if (!paper) return fail(400, { errors: { columns: w.labelsPage.tooBig }, typed: raw });
-		const { labelSetup } = await getHousehold(locals.db);
 		const key = `own-${form.value.name}`;
-		await saveHousehold(locals.db, {
-			labelSetup: { ...labelSetup, paper: key, own: { ...labelSetup.own, [key]: paper } }
-		});
+		await changeLabelSetup(locals.db, (now) => ({ paper: key, own: { ...now.own, [key]: paper } }));
 		return { saved: w.labelsPage.paperSaved, key };
 	}
 };

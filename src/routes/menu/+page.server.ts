@@ -3,7 +3,7 @@ import { dayIn } from '$lib/present/time';
 import { daySchema } from '$lib/schemas/menu-day';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { listDays } from '$lib/server/queries/days';
-import { addDay } from '$lib/server/writes/days';
+import { planNewDay } from '$lib/server/services/day/change-day';
 import { listDishes } from '$lib/server/queries/dishes';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { nowMs as serverMs } from '$lib/server/now';
@@ -21,6 +21,6 @@ export const actions: Actions = {
 		const nowMs = serverMs();
 		const form = readForm(daySchema(habitOf(house), dayIn(nowMs, house.timeZone)), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
-		redirect(303, `/menu/day/${await addDay(locals.db, form.value.onDay, nowMs)}`);
+		redirect(303, `/menu/day/${await planNewDay(locals.db, form.value.onDay, nowMs)}`);
 	}
 };

@@ -2,9 +2,12 @@ import { fail, redirect } from '@sveltejs/kit';
 import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/household';
-import { saveHousehold } from '$lib/server/writes/household';
 import { writeFreezer } from '$lib/server/services/household/change-freezer';
-import { applianceValues, kitchenValues } from '$lib/server/services/household/save-household';
+import {
+	applianceValues,
+	kitchenValues,
+	settle
+} from '$lib/server/services/household/save-household';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -21,7 +24,7 @@ export const actions: Actions = {
 		const raw = rawFields(await request.formData());
 		const form = readForm(kitchenSchema(habitOf(await getHousehold(locals.db))), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
-		await saveHousehold(locals.db, kitchenValues(form.value));
+		await settle(locals.db, kitchenValues(form.value));
 		redirect(303, '/start?step=2');
 	},
 	appliances: async ({ request, locals }) => {
@@ -29,7 +32,7 @@ export const actions: Actions = {
 		const house = await getHousehold(locals.db);
 		const form = readForm(appliancesSchema(habitOf(house)), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
-		await saveHousehold(locals.db, applianceValues(form.value, house));
+		await settle(locals.db, applianceValues(form.value, house));
 		redirect(303, '/start?step=3');
 	},
 	freezer: async ({ request, locals }) => {
@@ -37,11 +40,11 @@ export const actions: Actions = {
 		const form = readForm(freezerSchema(habitOf(await getHousehold(locals.db))), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
 		await writeFreezer(locals.db, form.value, nowMs());
-		await saveHousehold(locals.db, { settledAtMs: nowMs() });
+		await settle(locals.db, { settledAtMs: nowMs() });
 		redirect(303, '/menu/new');
 	},
 	later: async ({ locals }) => {
-		await saveHousehold(locals.db, { settledAtMs: nowMs() });
+		await settle(locals.db, { settledAtMs: nowMs() });
 		redirect(303, '/menu');
 	}
 };

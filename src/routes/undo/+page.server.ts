@@ -1,8 +1,7 @@
 import { redirect } from '@sveltejs/kit';
-import { closeUndo } from '$lib/server/writes/undo';
 import { nowMs } from '$lib/server/now';
 import { rowId } from '$lib/server/row-id';
-import { takeBack } from '$lib/server/undo/take-back';
+import { dismissLine, takeBackLine } from '$lib/server/services/household/undo-lines';
 import type { Actions } from './$types';
 
 /** Back to the page the line was pressed on; only ever a page of this application. */
@@ -16,12 +15,12 @@ export const load = () => redirect(307, '/');
 export const actions: Actions = {
 	takeBack: async ({ request, locals }) => {
 		const form = await request.formData();
-		await takeBack(locals.db, rowId(form.get('id')), nowMs());
+		await takeBackLine(locals.db, rowId(form.get('id')), nowMs());
 		redirect(303, pageOf(form));
 	},
 	dismiss: async ({ request, locals }) => {
 		const form = await request.formData();
-		await closeUndo(locals.db, rowId(form.get('id')), 'dismissed');
+		await dismissLine(locals.db, rowId(form.get('id')));
 		redirect(303, pageOf(form));
 	}
 };

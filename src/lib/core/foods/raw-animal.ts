@@ -1,7 +1,11 @@
 import { itemByName, type Hygiene } from './item-catalogue.ts';
 
 /** Raw food of animals: hands and boards are washed after it. */
-const rawAnimal: ReadonlySet<string> = new Set<Hygiene>(['raw-egg', 'raw-poultry', 'raw-meat-fish']);
+const rawAnimal: ReadonlySet<string> = new Set<Hygiene>([
+	'raw-egg',
+	'raw-poultry',
+	'raw-meat-fish'
+]);
 
 /** Whether a class of hygiene is raw food of animals, eggs included. */
 export const isRawAnimalClass = (hygiene: string | null | undefined): boolean =>

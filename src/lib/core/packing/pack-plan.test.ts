@@ -54,7 +54,10 @@ describe('what a portion becomes in a container', () => {
 						if (question.measured.thicknessM) return;
 						assert.ok(plan.mostKg < question.massKg);
 						if (plan.mostKg >= 0.001)
-							assert.equal(packPlan(asked({ ...question, massKg: plan.mostKg })).outcome, 'planned');
+							assert.equal(
+								packPlan(asked({ ...question, massKg: plan.mostKg })).outcome,
+								'planned'
+							);
 						return;
 					}
 					if (plan.outcome === 'other-weight') return;

@@ -130,8 +130,7 @@ function listOf(
 	if (line.form === 'canned' || line.cans !== null) return 'cans';
 	if (line.itemName && /cheese/.test(line.itemName)) return 'cheese';
 	const animal = isRawAnimal(line) && line.form !== 'cooked';
-	if (animal && isRawMeatClass(hygieneOf(line.itemName)) && dish.state === 'cooked')
-		return 'meats';
+	if (animal && isRawMeatClass(hygieneOf(line.itemName)) && dish.state === 'cooked') return 'meats';
 	if (needsCutting(line)) return 'chop';
 	if (line.itemName && seasonings.has(line.itemName)) return 'spices';
 	return 'setOut';

@@ -24,7 +24,6 @@ export function whenToStart(input: {
 	if (!option.totalMin || input.beforeMin === null) return null;
 	const startAtMs = input.serveAtMs - Math.ceil(option.totalMin.to) * 60_000;
 	const before = thawingRange(input.beforeMin);
-	const takeOutAtMs =
-		before && before.to > 0 ? startAtMs - Math.ceil(before.to) * 60_000 : null;
+	const takeOutAtMs = before && before.to > 0 ? startAtMs - Math.ceil(before.to) * 60_000 : null;
 	return { startAtMs, takeOutAtMs, fits: (takeOutAtMs ?? startAtMs) >= input.nowMs };
 }

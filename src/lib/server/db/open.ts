@@ -2,16 +2,14 @@ import { existsSync, readdirSync, statSync } from 'node:fs';
 import { chmod, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
 import type { PGlite } from '@electric-sql/pglite';
-import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core';
+import type { Db } from './db.ts';
 import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
 import { syncPath, syncTree } from '../sync-tree.ts';
+import { ensureHousehold } from '../writes/household.ts';
 import { openDurable } from './durable-fs.ts';
 import { lockDataFolder } from './lock.ts';
 import * as schema from './schema/index.ts';
-
-/** The database or a transaction in it: repos take either. */
-export type Db = PgDatabase<PgQueryResultHKT, typeof schema>;
 
 export interface Opened {
 	readonly db: Db;
@@ -110,9 +108,10 @@ async function openExisting(pgDir: string): Promise<PGlite> {
 	return openDurable(pgDir);
 }
 
-/** Applies the generated migrations and gives the typed database. */
+/** Applies the generated migrations, sees to it that there is a household, and gives the typed database. */
 export async function migrated(client: PGlite, migrationsDir: string): Promise<Db> {
 	const db = drizzle(client, { schema, casing: 'snake_case' });
 	await migrate(db, { migrationsFolder: migrationsDir });
+	await ensureHousehold(db as unknown as Db);
 	return db as unknown as Db;
 }

@@ -1,4 +1,4 @@
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { lastReadingMs } from '../queries/freezer-stock.ts';
 import { addFreezerReadings } from '../writes/freezer-stock.ts';
 import { listFreezers } from '../queries/household.ts';

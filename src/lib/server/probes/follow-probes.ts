@@ -1,4 +1,4 @@
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { tellChange } from '../live/changes.ts';
 import { nowMs, timeLapse } from '../now.ts';
 import { runningCoolings } from '../queries/cooling.ts';

@@ -1,7 +1,7 @@
 import { asc, getTableColumns, sql } from 'drizzle-orm';
 import type { Backup, BackupTables } from '../../formats/backup.ts';
 import { backupVersion } from '../../formats/backup.ts';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import {
 	containerStock,
 	cooks,

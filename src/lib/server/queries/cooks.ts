@@ -2,7 +2,7 @@ import { asc, eq, isNotNull } from 'drizzle-orm';
 import type { LoggedCook } from '../../core/learning/learn-from-cooks.ts';
 import { softenedC } from '../../core/freezing/thawing-time.ts';
 import { asIf } from '../../core/serving/as-if.ts';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { cooks, packings, packs } from '../db/schema/index.ts';
 
 export type CookRow = typeof cooks.$inferSelect;

@@ -1,6 +1,7 @@
 import { and, asc, desc, eq, getTableColumns, inArray, isNull } from 'drizzle-orm';
 import type { CoolingGlance } from '../../core/cooling/cooling-glance.ts';
-import type { Db } from '../db/open.ts';
+import { glanceOf } from '../../core/cooling/cooling-view.ts';
+import type { Db } from '../db/db.ts';
 import { coolingReadings, coolingRuns } from '../db/schema/index.ts';
 
 const { glance: _glance, ...runColumns } = getTableColumns(coolingRuns);
@@ -70,4 +71,20 @@ export async function coolingsOfDay(db: Db, dayId: number): Promise<CoolingRunRo
 		.from(coolingRuns)
 		.where(eq(coolingRuns.dayId, dayId))
 		.orderBy(asc(coolingRuns.startedAtMs), asc(coolingRuns.id));
+}
+
+/** What runs, for the clocks on every screen: neither forecasts nor readings are read, only what was kept of them. */
+export async function runningClocks(db: Db): Promise<CoolingClock[]> {
+	const { id, name, place, startedAtMs, endedAtMs, reheatOfId, glance } = coolingRuns;
+	const rows = await db
+		.select({ id, name, place, startedAtMs, endedAtMs, reheatOfId, glance })
+		.from(coolingRuns)
+		.where(isNull(endedAtMs))
+		.orderBy(asc(startedAtMs));
+	return Promise.all(
+		rows.map(async ({ glance: kept, ...row }) => ({
+			...row,
+			glance: kept ?? glanceOf((await getCooling(db, row.id))!)
+		}))
+	);
 }

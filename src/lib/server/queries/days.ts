@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import type { DayEvent } from '../../core/schedule/day-events.ts';
 import type { RunSheet } from '../../core/schedule/run-sheet.ts';
 import { dayDishes, dayEvents, packingDays, shopMarks } from '../db/schema/index.ts';

@@ -2,7 +2,7 @@ import { and, asc, count, desc, eq, isNull, sql } from 'drizzle-orm';
 import { dishFacts, type DishFacts } from '../../core/foods/dish-facts.ts';
 import { itemByName } from '../../core/foods/item-catalogue.ts';
 import { lineKg } from '../../core/foods/line-mass.ts';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import {
 	dishes,
 	dishNotes,

@@ -1,5 +1,5 @@
 import { count, eq, isNull } from 'drizzle-orm';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { dishes, packs } from '../db/schema/index.ts';
 
 /** The live numbers at the stations, in one question. */

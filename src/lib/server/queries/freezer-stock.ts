@@ -1,5 +1,5 @@
 import { and, asc, eq, gt, gte, inArray, lt, or, sql, type SQL } from 'drizzle-orm';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import {
 	containerStock,
 	dishes,

@@ -1,7 +1,6 @@
 import { and, asc, count, eq, isNull } from 'drizzle-orm';
-import type { PressureCooker, SlowCooker } from '../../core/index.ts';
 import type { Habit } from '../../present/habit.ts';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { freezers, household, packs, shelves, type Household } from '../db/schema/index.ts';
 
 export type { Household } from '../db/schema/index.ts';
@@ -15,19 +14,11 @@ export interface FreezerValues {
 }
 export type Freezer = typeof freezers.$inferSelect & { shelves: (typeof shelves.$inferSelect)[] };
 
-const usualSlowCooker: SlowCooker = { volumeL: 5.7 };
-const usualPressureCooker: PressureCooker = { volumeL: 5.7 };
-
-/** The household; made with usual values when there is none yet. */
+/** The household: there is one from the first start on. */
 export async function getHousehold(db: Db): Promise<Household> {
 	const [found] = await db.select().from(household);
-	if (found) return found;
-	const [made] = await db
-		.insert(household)
-		.values({ slowCooker: usualSlowCooker, pressureCooker: usualPressureCooker })
-		.onConflictDoUpdate({ target: household.id, set: { id: 1 } })
-		.returning();
-	return made;
+	if (!found) throw new Error('the household is missing');
+	return found;
 }
 
 /** How this household sees amounts, days and times. */

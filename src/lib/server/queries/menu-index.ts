@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import type { PackChoice } from '../../core/shopping/choose-packs.ts';
 import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { allDishes, type Dish } from '../queries/dishes.ts';
 
 /** The menu as it was last read, as long as nothing on it has changed: a plan asks for all of it at every change. */

@@ -2,7 +2,7 @@ import { and, asc, count, desc, eq, inArray, getTableColumns, sql, type SQL } fr
 import type { CookCard } from '../../core/serving/cook-card.ts';
 import { thisPack, type ThisPack } from '../../core/packing/this-pack.ts';
 import { shareOfAmounts } from '../../present/share-of-amounts.ts';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import {
 	dishes,
 	freezers,

@@ -1,7 +1,7 @@
 import { and, asc, eq, inArray, isNotNull, or, sql } from 'drizzle-orm';
 import type { ComponentPack } from '../../core/schedule/component-packs.ts';
 import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { packName } from '../queries/packs.ts';
 import { dishes, packings, packs, prices, stock } from '../db/schema/index.ts';
 

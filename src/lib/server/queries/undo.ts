@@ -1,5 +1,5 @@
 import { desc, eq, sql } from 'drizzle-orm';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { undoEntries } from '../db/schema/index.ts';
 import type { UndoKind } from '../undo/undo-action.ts';
 

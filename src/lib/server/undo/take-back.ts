@@ -1,4 +1,4 @@
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { importAll } from '../writes/backup.ts';
 import { setCoolingEnd, setReadingRemoved } from '../writes/cooling.ts';
 import { saveDish, setDishRemoved } from '../writes/dishes.ts';

@@ -1,4 +1,4 @@
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { addUndo } from '../writes/undo.ts';
 import type { UndoAction } from './undo-action.ts';
 

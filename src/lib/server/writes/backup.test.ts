@@ -4,7 +4,8 @@ import { after, before, describe, it } from 'node:test';
 import { PGlite } from '@electric-sql/pglite';
 import fc from 'fast-check';
 import { backupText, backupVersion, readBackup, type Backup } from '../../formats/backup.ts';
-import { migrated, type Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
+import { migrated } from '../db/open.ts';
 import { exportAll } from '../queries/backup.ts';
 import { importAll } from '../writes/backup.ts';
 
@@ -202,7 +203,8 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 			fc.record({
 				id: fc.constant(id),
 				freezerId: fc.constant(1),
-				atMs: ms.map((atMs) => atMs + id),
+				// a freezer has one reading at a moment
+				atMs: fc.constant(1_700_000_000_000 + id * 60_000).map((atMs) => atMs + id),
 				tempC: fc.double({ min: -40, max: 20, noNaN: true }),
 				source: fc.constantFrom('hand' as const, 'file' as const)
 			})

@@ -1,6 +1,7 @@
+import { ensureHousehold } from './household.ts';
 import { getTableName, sql } from 'drizzle-orm';
 import type { Backup } from '../../formats/backup.ts';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { forgetMenu } from '../queries/menu-index.ts';
 import { household, undoEntries } from '../db/schema/index.ts';
 import { inOrder, names } from '../queries/backup.ts';
@@ -22,6 +23,7 @@ export async function importAll(db: Db, backup: Backup): Promise<void> {
 					.overridingSystemValue()
 					.values(rows.slice(from, from + chunk));
 		}
+		await ensureHousehold(tx);
 		for (const table of Object.values(inOrder))
 			if (table !== household)
 				await tx.execute(

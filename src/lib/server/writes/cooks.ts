@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { cooks } from '../db/schema/index.ts';
 
 export async function addCook(db: Db, values: typeof cooks.$inferInsert): Promise<number> {

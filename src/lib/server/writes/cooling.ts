@@ -1,34 +1,27 @@
-import { asc, eq, isNull } from 'drizzle-orm';
-import type { CoolingGlance } from '../../core/cooling/cooling-glance.ts';
+import { eq } from 'drizzle-orm';
 import { glanceOf } from '../../core/cooling/cooling-view.ts';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { coolingReadings, coolingRuns } from '../db/schema/index.ts';
-import { type CoolingRunRow, type CoolingClock, getCooling } from '../queries/cooling.ts';
-
-/** What runs, for the clocks on every screen: neither forecasts nor readings are read, only what was kept of them. */
-export async function runningClocks(db: Db): Promise<CoolingClock[]> {
-	const { id, name, place, startedAtMs, endedAtMs, reheatOfId, glance } = coolingRuns;
-	const rows = await db
-		.select({ id, name, place, startedAtMs, endedAtMs, reheatOfId, glance })
-		.from(coolingRuns)
-		.where(isNull(endedAtMs))
-		.orderBy(asc(startedAtMs));
-	return Promise.all(
-		rows.map(async (row) => ({ ...row, glance: row.glance ?? (await renewGlance(db, row.id)) }))
-	);
-}
+import { getCooling, type CoolingRunRow } from '../queries/cooling.ts';
 
 /** Computes anew what the clocks show of a run, after its readings changed. */
-async function renewGlance(db: Db, runId: number): Promise<CoolingGlance> {
+async function renewGlance(db: Db, runId: number): Promise<void> {
 	const run = await getCooling(db, runId);
 	if (!run) throw new Error(`there is no cooling run ${runId}`);
 	const glance = glanceOf(run);
 	await db.update(coolingRuns).set({ glance }).where(eq(coolingRuns.id, runId));
-	return glance;
 }
 
-export async function addCooling(db: Db, values: typeof coolingRuns.$inferInsert): Promise<number> {
-	const [run] = await db.insert(coolingRuns).values(values).returning();
+/** Starts a run; its number. */
+export async function addCooling(
+	db: Db,
+	values: Omit<typeof coolingRuns.$inferInsert, 'glance'>
+): Promise<number> {
+	const glance = glanceOf({ endedAtMs: null, ...values, readings: [] });
+	const [run] = await db
+		.insert(coolingRuns)
+		.values({ ...values, glance })
+		.returning({ id: coolingRuns.id });
 	return run.id;
 }
 

@@ -1,6 +1,6 @@
 import { eq, max, sql } from 'drizzle-orm';
 import type { Portion } from '../../core/menu/day-totals.ts';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import type { DayEvent } from '../../core/schedule/day-events.ts';
 import { dayDishes, dayEvents, packingDays, shopMarks } from '../db/schema/index.ts';
 import { type DayRow, type DayDishRow } from '../queries/days.ts';

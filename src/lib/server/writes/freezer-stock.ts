@@ -1,5 +1,5 @@
 import { and, eq, inArray, sql } from 'drizzle-orm';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { containerStock, freezerReadings, packs } from '../db/schema/index.ts';
 import { containers, type ContainerKey } from '../../core/published/containers.ts';
 

@@ -1,10 +1,21 @@
 import { eq } from 'drizzle-orm';
-import type { Db } from '../db/open.ts';
+import type { PressureCooker, SlowCooker } from '../../core/index.ts';
+import type { Db } from '../db/db.ts';
 import { freezers, household, shelves, type Household } from '../db/schema/index.ts';
-import { type FreezerValues, getHousehold } from '../queries/household.ts';
+import type { FreezerValues } from '../queries/household.ts';
+
+const usualSlowCooker: SlowCooker = { volumeL: 5.7 };
+const usualPressureCooker: PressureCooker = { volumeL: 5.7 };
+
+/** Makes the household with what is usual where there is none yet. */
+export async function ensureHousehold(db: Db): Promise<void> {
+	await db
+		.insert(household)
+		.values({ slowCooker: usualSlowCooker, pressureCooker: usualPressureCooker })
+		.onConflictDoNothing();
+}
 
 export async function saveHousehold(db: Db, values: Partial<Household>): Promise<void> {
-	await getHousehold(db);
 	await db.update(household).set(values).where(eq(household.id, 1));
 }
 

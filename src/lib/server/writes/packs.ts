@@ -1,7 +1,7 @@
 import { and, count, eq, inArray, sql } from 'drizzle-orm';
 import type { AsIf } from '../../core/serving/as-if.ts';
 import { packCode } from '../../core/packing/pack-code.ts';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { packEvents, packings, packs, type PackEventKind } from '../db/schema/index.ts';
 import { type PackRow, type PackChange } from '../queries/packs.ts';
 

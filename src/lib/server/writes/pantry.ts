@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { prices, stock } from '../db/schema/index.ts';
 
 export async function addPrices(

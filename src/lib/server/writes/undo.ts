@@ -1,5 +1,5 @@
 import { and, eq } from 'drizzle-orm';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/db.ts';
 import { undoEntries } from '../db/schema/index.ts';
 import type { UndoAction } from '../undo/undo-action.ts';
 import { type UndoEntry } from '../queries/undo.ts';

@@ -1,7 +1,12 @@
 <script lang="ts">
 	import { allItems, findItem } from '$lib/core/foods/item-catalogue';
 	import type { LineStage } from '$lib/core/foods/dish-facts';
-	import { lineForms, lineKeys, type LineCorrection, type LineForm } from '$lib/core/foods/line-correction';
+	import {
+		lineForms,
+		lineKeys,
+		type LineCorrection,
+		type LineForm
+	} from '$lib/core/foods/line-correction';
 	import { correctedLine, type ParsedLine } from '$lib/formats/ingredient-line';
 	import { lineAmountText } from '$lib/present/amounts';
 	import type { Habit } from '$lib/present/habit';

@@ -6,17 +6,17 @@ import { limitsFrom } from '$lib/core/safety/limits';
 import { readThermometerCsv } from '$lib/formats/thermometer-csv';
 import { instantText } from '$lib/present/time';
 import { tempText } from '$lib/present/units';
-import { undoable } from '$lib/server/undo/undoable';
+import {
+	endRun,
+	goOnWithRun,
+	noteReading,
+	noteReadingsOfFile,
+	setRunProbe,
+	takeOutReading
+} from '$lib/server/services/cooling/readings';
 import { readingSchema } from '$lib/schemas/cooling';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getCooling, getReading } from '$lib/server/queries/cooling';
-import {
-	addReading,
-	addReadings,
-	setCooling,
-	setCoolingEnd,
-	setReadingRemoved
-} from '$lib/server/writes/cooling';
 import { rowId } from '$lib/server/row-id';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { fetchReadings } from '$lib/server/probes/follow-probes';
@@ -59,7 +59,7 @@ export const actions: Actions = {
 		const form = readForm(readingSchema(await getHousehold(locals.db)), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
 		const runId = Number(params.id);
-		const id = await addReading(locals.db, { runId, atMs: nowMs(), tempC: form.value.tempC });
+		const id = await noteReading(locals.db, { runId, atMs: nowMs(), tempC: form.value.tempC });
 		if (id === null) error(404);
 		return { added: id };
 	},
@@ -69,13 +69,14 @@ export const actions: Actions = {
 		if (!(file instanceof File) || file.size === 0)
 			return fail(400, { errors: { file: w.probes.noFile } });
 		const { rows, problems } = readThermometerCsv(await file.text(), run, habitOf(house));
-		const fresh = await addReadings(locals.db, run.id, 'file', rows);
+		const fresh = await noteReadingsOfFile(locals.db, run.id, rows);
 		return { read: { fresh, twice: rows.length - fresh, problems: problems.slice(0, 20) } };
 	},
 	probe: async ({ request, locals, params }) => {
+		const { run } = await runOf({ params, locals });
 		const raw = rawFields(await request.formData());
 		const probe = raw.probe ? raw.probe.slice(0, 40) : null;
-		await setCooling(locals.db, Number(params.id), { probe });
+		await setRunProbe(locals.db, run, probe);
 		if (probe) await fetchReadings(locals.db);
 	},
 	discard: async ({ locals, params }) => {
@@ -92,26 +93,15 @@ export const actions: Actions = {
 	},
 	removeReading: async ({ request, locals }) => {
 		const readingId = rowId((await request.formData()).get('id'));
-		const reading = await getReading(locals.db, readingId);
-		if (!reading) return fail(404, { errors: { tempC: w.coolOneAnswers.thisReadingIsGone } });
-		const habit = habitOf(await getHousehold(locals.db));
-		const what = `${tempText(reading.tempC, habit)}, ${instantText(reading.atMs, habit)}`;
-		const action = { kind: 'reading-removed', readingId } as const;
-		await undoable(locals.db, { action, what, atMs: nowMs() }, async (tx) => {
-			await setReadingRemoved(tx, readingId, true);
-			return true;
-		});
+		if (!(await takeOutReading(locals.db, readingId, nowMs())))
+			return fail(404, { errors: { tempC: w.coolOneAnswers.thisReadingIsGone } });
 	},
 	end: async ({ locals, params }) => {
 		const { run } = await runOf({ params, locals });
-		const atMs = nowMs();
-		const action = { kind: 'cooling-ended', runId: run.id } as const;
-		await undoable(locals.db, { action, what: run.name, atMs }, async (tx) => {
-			await setCoolingEnd(tx, run.id, atMs);
-			return true;
-		});
+		await endRun(locals.db, run, nowMs());
 	},
 	goOn: async ({ locals, params }) => {
-		await setCoolingEnd(locals.db, Number(params.id), null);
+		const { run } = await runOf({ params, locals });
+		await goOnWithRun(locals.db, run);
 	}
 };

@@ -7,7 +7,7 @@ import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/househo
 import { packRows } from '$lib/server/queries/packs';
 import { rowId } from '$lib/server/row-id';
 import { writeDown } from '$lib/server/services/packs/write-down';
-import type { Db } from '$lib/server/db/open';
+import type { Db } from '$lib/server/db/db';
 import type { Actions, PageServerLoad } from './$types';
 
 const mostLines = 5000;

@@ -4,11 +4,10 @@ import { readThermometerCsv } from '$lib/formats/thermometer-csv';
 import { w } from '$lib/present/wording';
 import { quantityFromText } from '$lib/schemas/quantity-text';
 import { nowMs } from '$lib/server/now';
-import { fetchFreezerReadings } from '$lib/server/probes/follow-freezers';
 import { knownProbes } from '$lib/server/probes/thermometer-client';
 import { lostDaysIn, readingsOf } from '$lib/server/queries/freezer-stock';
 import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/household';
-import { setFreezerProbe } from '$lib/server/writes/household';
+import { followFreezer } from '$lib/server/services/packs/follow-freezer';
 import { rowId } from '$lib/server/row-id';
 import { keepFreezerReadings } from '$lib/server/services/packs/keep-freezer-readings';
 import type { Actions, PageServerLoad } from './$types';
@@ -80,8 +79,8 @@ export const actions: Actions = {
 	follow: async ({ request, locals }) => {
 		const form = await request.formData();
 		const probe = String(form.get('probe') ?? '').slice(0, 40) || null;
-		await setFreezerProbe(locals.db, rowId(form.get('freezerId')), probe);
-		const added = await fetchFreezerReadings(locals.db, nowMs());
+		const freezerId = rowId(form.get('freezerId'));
+		const added = await followFreezer(locals.db, freezerId, probe, nowMs());
 		if (added === null) return fail(503, { message: w.temperatures.silent });
 		return { said: added > 0 ? w.temperatures.added(added, 0) : w.temperatures.followed };
 	}

@@ -4,8 +4,7 @@ import { w } from '$lib/present/wording';
 import { rawFields } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';
 import { containersLeft } from '$lib/server/queries/freezer-stock';
-import { setContainerOwned } from '$lib/server/writes/freezer-stock';
-import { addUndo } from '$lib/server/writes/undo';
+import { ownContainers } from '$lib/server/services/household/own-containers';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
@@ -25,19 +24,7 @@ export const actions: Actions = {
 			else errors[key] = w.containersPage.bad;
 		}
 		if (Object.keys(errors).length > 0) return fail(400, { errors, typed: raw });
-		const before = new Map((await containersLeft(locals.db)).map((c) => [c.container, c.owned]));
-		await locals.db.transaction(async (tx) => {
-			for (const [container, owned] of wanted) {
-				const was = before.get(container) ?? null;
-				if (was === owned) continue;
-				await setContainerOwned(tx, container, owned);
-				await addUndo(tx, {
-					action: { kind: 'containers-changed', container, owned: was },
-					what: w.containersPage.heading,
-					atMs: nowMs()
-				});
-			}
-		});
+		await ownContainers(locals.db, wanted, nowMs());
 		return { saved: true };
 	}
 };

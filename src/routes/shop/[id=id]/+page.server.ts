@@ -4,13 +4,12 @@ import { addComponent } from '$lib/server/services/dishes/add-component';
 import { substitutesFor } from '$lib/core/shopping/substitutes';
 import { sendOrder } from '$lib/server/shop-client';
 import { w } from '$lib/present/wording';
-import { money } from '$lib/schemas/money';
+import { paidSchema } from '$lib/schemas/pantry';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import { getDay, listDays, marksOfDay } from '$lib/server/queries/days';
-import { markLine } from '$lib/server/writes/days';
+import { listDays, marksOfDay } from '$lib/server/queries/days';
+import { notePaid } from '$lib/server/services/day/change-day';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { shopViewLine } from '$lib/present/shop-view';
-import * as yup from 'yup';
 import type { Actions, PageServerLoad } from './$types';
 import { planOptions } from './plan-options';
 import { nowMs as serverMs } from '$lib/server/now';
@@ -38,11 +37,6 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 		marks: await marksOfDay(locals.db, plan.day.id)
 	};
 };
-
-const paidSchema = yup.object({
-	key: yup.string().required(),
-	paidCents: money(w.shop.paidBad).required(w.shop.paidBad)
-});
 
 /** Sends what has packs to the shop; what is missing or comes otherwise is answered with what could be bought instead. */
 async function order({
@@ -94,13 +88,11 @@ export const actions: Actions = {
 		redirect(303, `/menu/${id}`);
 	},
 	paid: async ({ request, params, locals }) => {
-		const dayId = Number(params.id);
-		if (!(await getDay(locals.db, dayId))) error(404);
 		const raw = rawFields(await request.formData());
 		const form = readForm(paidSchema, raw);
 		if (!form.ok) return fail(400, { errors: form.errors, key: raw.key });
-		const { key, paidCents } = form.value;
-		await markLine(locals.db, { dayId, key, ticked: true, paidCents, atMs: serverMs() });
+		const paid = { ...form.value, dayId: Number(params.id), atMs: serverMs() };
+		if (!(await notePaid(locals.db, paid))) error(404);
 		return { paid: true };
 	}
 };

@@ -7,8 +7,7 @@ import { budgetSchema, priceSchema, stockSchema } from '$lib/schemas/pantry';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { listPrices, listStock } from '$lib/server/queries/pantry';
-import { addPrices, removePrice, setStock } from '$lib/server/writes/pantry';
-import { addUndo } from '$lib/server/writes/undo';
+import { addPacksToBuy, setCupboard, takeOutPrice } from '$lib/server/services/household/pantry';
 import { changeHousehold } from '$lib/server/services/household/save-household';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
@@ -24,20 +23,14 @@ export const actions: Actions = {
 		const form = readForm(priceSchema(habitOf(await getHousehold(locals.db))), raw);
 		if (!form.ok) return fail(400, { part: 'price', errors: form.errors });
 		const { itemName, label, sizeKg, priceCents, shop } = form.value;
-		await addPrices(locals.db, [
+		await addPacksToBuy(locals.db, [
 			{ itemName, label: label ?? itemName, sizeKg, priceCents, shop: shop ?? '' }
 		]);
 		return { part: 'price', saved: true };
 	},
 	removePrice: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());
-		await locals.db.transaction(async (tx) => {
-			const gone = await removePrice(tx, Number(raw.id));
-			if (!gone) return;
-			const { id: _id, ...entry } = gone;
-			const action = { kind: 'price-removed', entry } as const;
-			await addUndo(tx, { action, what: `${entry.itemName}, ${entry.label},`, atMs: nowMs() });
-		});
+		await takeOutPrice(locals.db, Number(raw.id), nowMs());
 		return { part: 'price', removed: true };
 	},
 	stock: async ({ request, locals }) => {
@@ -45,11 +38,7 @@ export const actions: Actions = {
 		const form = readForm(stockSchema(habitOf(await getHousehold(locals.db))), raw);
 		if (!form.ok) return fail(400, { part: 'stock', errors: form.errors });
 		const { itemName, massKg } = form.value;
-		await locals.db.transaction(async (tx) => {
-			const before = await setStock(tx, itemName, massKg);
-			const action = { kind: 'stock-changed', itemName, massKg: before } as const;
-			await addUndo(tx, { action, what: itemName, atMs: nowMs() });
-		});
+		await setCupboard(locals.db, itemName, massKg, nowMs());
 		return { part: 'stock', saved: true };
 	},
 	csv: async ({ request, locals }) => {
@@ -59,7 +48,7 @@ export const actions: Actions = {
 		const said = problems.map(({ line, message }) => w.pantry.csvLine(line, message));
 		if (rows.length === 0)
 			return fail(400, { part: 'csv', errors: { csv: w.pantry.csvNothing }, problems: said });
-		await addPrices(locals.db, rows);
+		await addPacksToBuy(locals.db, rows);
 		return { part: 'csv', count: rows.length, problems: said };
 	},
 	fromShop: async ({ locals }) => {
@@ -77,7 +66,7 @@ export const actions: Actions = {
 				priceCents: cents,
 				shop: w.pantry.shopName
 			}));
-		await addPrices(locals.db, rows);
+		await addPacksToBuy(locals.db, rows);
 		return { part: 'csv', count: rows.length, problems: [] };
 	},
 	budget: async ({ request, locals }) => {

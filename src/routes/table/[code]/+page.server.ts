@@ -11,14 +11,12 @@ import { cookLogSchema } from '$lib/schemas/cook-log';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { packActions } from '$lib/server/services/packs/pack-actions';
 import { cooksOfDish } from '$lib/server/queries/cooks';
-import { addCook } from '$lib/server/writes/cooks';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { isCookable, packByCode, type CookablePack } from '$lib/server/queries/packs';
-import { setAssumed } from '$lib/server/writes/packs';
-import { addUndo } from '$lib/server/writes/undo';
+import { assumeOfPack, logCook } from '$lib/server/services/packs/after-cooking';
+import { readTyped } from '$lib/schemas/dish-extras';
 import { nextClockTime } from '$lib/server/serve-time';
 import { cardOfToday, isOwnCard, ofThisPack } from '$lib/server/services/packs/card-of-today';
-import { undoable } from '$lib/server/undo/undoable';
 import type { Household } from '$lib/server/db/schema';
 import { nowMs as serverMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
@@ -90,14 +88,9 @@ export const actions: Actions = {
 		const pack = await packByCode(locals.db, params.code);
 		if (!pack) error(404);
 		const typed = String((await request.formData()).get('assumed') ?? '');
-		const assumed = typed === '' ? null : readAssumed(typed);
+		const assumed = typed === '' ? null : readTyped(assumedSchema, typed);
 		if (assumed === undefined) return fail(400, { message: w.whatIf.badChange });
-		const note = {
-			action: { kind: 'pack-assumed', code: pack.code, before: pack.assumed } as const,
-			what: `${pack.name}, ${pack.code},`,
-			atMs: serverMs()
-		};
-		await undoable(locals.db, note, (tx) => setAssumed(tx, pack.code, assumed));
+		await assumeOfPack(locals.db, pack, assumed, serverMs());
 		return { assumed: true };
 	},
 	log: async ({ request, params, locals }) => {
@@ -115,30 +108,15 @@ export const actions: Actions = {
 		const route = routes.find((known) => known.name === routeName);
 		if (!method || !route)
 			return fail(400, { logErrors: { way: w.cookLog.noSuchWay }, typed: raw });
-		const atMs = serverMs();
-		await locals.db.transaction(async (tx) => {
-			const cookId = await addCook(tx, {
-				packId: pack.id,
-				atMs,
-				method,
-				route: route.name,
-				setMin,
-				coreC: coreC ?? null,
-				outcome: outcome ?? null,
-				note: note ?? ''
-			});
-			const what = `${pack.name}, ${pack.code},`;
-			await addUndo(tx, { action: { kind: 'cook-logged', cookId }, what, atMs });
+		await logCook(locals.db, pack, {
+			atMs: serverMs(),
+			method,
+			route: route.name,
+			setMin,
+			coreC: coreC ?? null,
+			outcome: outcome ?? null,
+			note: note ?? ''
 		});
 		return { logged: true };
 	}
 };
-
-function readAssumed(typed: string) {
-	try {
-		return assumedSchema.validateSync(JSON.parse(typed), { stripUnknown: true });
-	} catch {
-		// whatever is wrong with it, the screen says what to do
-		return undefined;
-	}
-}

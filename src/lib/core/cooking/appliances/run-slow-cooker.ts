@@ -1,4 +1,8 @@
-import { slowCookerModel, type Kitchen, type SlowCooker } from '../../kitchen/appliance-parameters.ts';
+import {
+	slowCookerModel,
+	type Kitchen,
+	type SlowCooker
+} from '../../kitchen/appliance-parameters.ts';
 import { requireRange } from '../../require-range.ts';
 import { CookRecorder, type CookRun } from './cook-run.ts';
 import { loadOfPiece, type CookedPiece } from './load.ts';

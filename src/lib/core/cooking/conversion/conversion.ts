@@ -1,6 +1,11 @@
 import type { FoodSpec } from '../../foods/food-spec.ts';
 import type { Shape } from '../../heat/shape.ts';
-import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../../kitchen/appliance-parameters.ts';
+import type {
+	Kitchen,
+	Oven,
+	PressureCooker,
+	SlowCooker
+} from '../../kitchen/appliance-parameters.ts';
 import type { Advice, Reason } from '../../safety/best-advice.ts';
 import type { DishKind } from '../../published/dish-kinds.ts';
 import type { Method, State } from '../method.ts';

@@ -8,7 +8,7 @@ import { gateDecision } from '../../../core/cooling/gate-decision.ts';
 import { ruleGates, twoStageRule } from '../../../core/safety/two-stage-rule.ts';
 import type { SafetyLimits } from '../../../core/safety/limits.ts';
 import type { Compute } from '../../core-worker.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import type { CoolingDecision } from '../../db/schema/index.ts';
 import { type CoolingRun } from '../../queries/cooling.ts';
 import { addCooling, setCooling } from '../../writes/cooling.ts';

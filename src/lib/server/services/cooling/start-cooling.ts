@@ -16,7 +16,7 @@ import { limitsFrom } from '../../../core/safety/limits.ts';
 import { thicknessM, volumeM3 } from '../../../core/heat/shape.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { CoolingForecast, coolingRuns } from '../../db/schema/index.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { addCooling } from '../../writes/cooling.ts';
 import { getDish } from '../../queries/dishes.ts';
 import { getHousehold } from '../../queries/household.ts';

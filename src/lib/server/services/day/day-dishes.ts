@@ -10,7 +10,7 @@ import type { Compute } from '../../core-worker.ts';
 import type { Household } from '../../db/schema/household.ts';
 import { dishesOfDay, type DayDishRow } from '../../queries/days.ts';
 import { getDish, type Dish } from '../../queries/dishes.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { stepLines, stepsOfDish } from '../dishes/steps-of-dish.ts';
 import { packedKgOf } from './plan-menu.ts';
 

@@ -2,7 +2,7 @@ import { coolId } from '../../../core/schedule/day-tasks.ts';
 import type { DayEvent } from '../../../core/schedule/day-events.ts';
 import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
 import type { Compute } from '../../core-worker.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { coolingsOfDay } from '../../queries/cooling.ts';
 import { addCooling, setCoolingEnd } from '../../writes/cooling.ts';
 import { getHousehold } from '../../queries/household.ts';

@@ -1,5 +1,5 @@
 import { dayIn } from '../../../present/time.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { listDays, type DayRow } from '../../queries/days.ts';
 import { getHousehold } from '../../queries/household.ts';
 

@@ -1,7 +1,7 @@
 import type { DayEvent } from '../../../core/schedule/day-events.ts';
 import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
 import type { Compute } from '../../core-worker.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { tellChange } from '../../live/changes.ts';
 import { getDay, type DayRow } from '../../queries/days.ts';
 import { addDayEvents } from '../../writes/days.ts';

@@ -5,7 +5,7 @@ import { dishCosts, priceLines } from '../../../core/shopping/shop-costs.ts';
 import { shoppingList, type NeedLine } from '../../../core/shopping/shopping-list.ts';
 import { handsMin } from '../../../core/steps/propose-steps.ts';
 import { staples } from '../../../core/published/aisles.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { dishesOfDay, getDay } from '../../queries/days.ts';
 import { getDish, type Dish } from '../../queries/dishes.ts';
 import { listFreezers } from '../../queries/household.ts';

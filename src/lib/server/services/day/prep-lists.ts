@@ -3,7 +3,7 @@ import { scaledLine } from '../../../core/foods/scale-dish.ts';
 import { stepPlaces } from '../../../core/steps/propose-steps.ts';
 import { lineAmountText } from '../../../present/amounts.ts';
 import type { Habit } from '../../../present/habit.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { stepsOfDish } from '../dishes/steps-of-dish.ts';
 import { dayState } from '../../../core/schedule/day-events.ts';
 import {

@@ -5,7 +5,7 @@ import { learnedTimes } from '../../../core/schedule/learned-times.ts';
 import { cookerFill01, dayWork } from '../../../core/published/day-work.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Compute } from '../../core-worker.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/household.ts';
 import { tellChange } from '../../live/changes.ts';
 import { begunDays, eventsOfDay, type DayRow } from '../../queries/days.ts';

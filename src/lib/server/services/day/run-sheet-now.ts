@@ -1,6 +1,6 @@
 import { dayIn } from '../../../present/time.ts';
 import type { Compute } from '../../core-worker.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { coolingsOfDay } from '../../queries/cooling.ts';
 import { eventsOfDay, getDay } from '../../queries/days.ts';
 import { getHousehold } from '../../queries/household.ts';

@@ -1,6 +1,6 @@
 import { takeOutKey } from '../../../core/schedule/component-packs.ts';
 import { dayState, type DayEvent } from '../../../core/schedule/day-events.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { tellChange } from '../../live/changes.ts';
 import { eventsOfDay } from '../../queries/days.ts';
 import { componentPacks } from '../../queries/pantry.ts';

@@ -1,6 +1,6 @@
 import { parseIngredientLines } from '../../../formats/ingredient-line.ts';
 import { w } from '../../../present/wording/index.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { saveDish, setDishExtras } from '../../writes/dishes.ts';
 
 /** What a pack leaves over, as a dish that stands for its item: packed in useful portions, its packs count as stock. */

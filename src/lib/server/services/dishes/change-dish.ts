@@ -1,4 +1,4 @@
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { contentOf, getDish, versionsOf } from '../../queries/dishes.ts';
 import { addVersion, saveDish, setDishRemoved } from '../../writes/dishes.ts';
 import { undoable } from '../../undo/undoable.ts';

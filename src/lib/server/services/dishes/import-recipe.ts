@@ -5,7 +5,7 @@ import type { OwnFacts, RecipeDraft } from '../../../formats/recipe-draft.ts';
 import { mostLines } from '../../../core/foods/recipe-limits.ts';
 import { longestPaste } from '../../../schemas/dish.ts';
 import { w } from '../../../present/wording/index.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { saveDish } from '../../writes/dishes.ts';
 
 export interface Imported {

@@ -3,7 +3,7 @@ import type { InferType } from 'yup';
 import { correctedLine, parseIngredientLines } from '../../../formats/ingredient-line.ts';
 import type { dishSchema } from '../../../schemas/dish.ts';
 import type { Method } from '../../../core/index.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import type { Instruction } from '../../db/schema/index.ts';
 import { saveDish } from '../../writes/dishes.ts';
 

@@ -1,7 +1,7 @@
 import { w } from '../../../present/wording/index.ts';
 import type { InferType } from 'yup';
 import type { freezerSchema } from '../../../schemas/household.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { listFreezers, packsByShelf } from '../../queries/household.ts';
 import { addFreezer, changeFreezer, setFreezerRemoved } from '../../writes/household.ts';
 import { undoable } from '../../undo/undoable.ts';

@@ -1,6 +1,6 @@
 import { w } from '../../../present/wording/index.ts';
 import type { Backup } from '../../../formats/backup.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { exportAll } from '../../queries/backup.ts';
 import { importAll } from '../../writes/backup.ts';
 import { addUndo } from '../../writes/undo.ts';

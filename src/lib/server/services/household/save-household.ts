@@ -3,7 +3,7 @@ import type { InferType } from 'yup';
 import type { Bowl } from '../../../core/index.ts';
 import { adoptedLimits, type TightenedLimits } from '../../../core/safety/limits.ts';
 import type { appliancesSchema, kitchenSchema, rulesSchema } from '../../../schemas/household.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { getHousehold, type Household } from '../../queries/household.ts';
 import { saveHousehold } from '../../writes/household.ts';
 import { undoable } from '../../undo/undoable.ts';
@@ -97,3 +97,6 @@ export async function changeHousehold(
 		return true;
 	});
 }
+
+/** The first steps of a new household: what was there before was only what is usual, so there is no line to take it back. */
+export const settle = saveHousehold;

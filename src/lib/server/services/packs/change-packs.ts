@@ -3,7 +3,7 @@ import { refreeze, type RefreezeVerdict, type ThawPlace } from '../../../core/st
 import { keepsDays } from '../../../core/storage/pull.ts';
 import { daysBetween } from '../../../core/units/day.ts';
 import type { PackEventKind, PackStatus } from '../../db/schema/index.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import {
 	packByCode,
 	packRows,

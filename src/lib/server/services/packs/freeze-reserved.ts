@@ -1,6 +1,6 @@
 import { storageLife } from '../../../core/index.ts';
 import { dayIn } from '../../../present/time.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { getHousehold } from '../../queries/household.ts';
 import { packRows, packsOfPacking } from '../../queries/packs.ts';
 import { changePackRow, changePacking } from '../../writes/packs.ts';

@@ -1,5 +1,5 @@
 import type { FreezerReading } from '../../../core/storage/warm-spells.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { addFreezerReadings } from '../../writes/freezer-stock.ts';
 import { listFreezers } from '../../queries/household.ts';
 import { addUndo } from '../../writes/undo.ts';

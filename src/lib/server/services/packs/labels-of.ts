@@ -8,7 +8,7 @@ import type { Habit } from '../../../present/habit.ts';
 import type { LabelSetup } from '../../db/schema/index.ts';
 import type { Compute } from '../../core-worker.ts';
 import { cardOfToday, ownCardInput } from './card-of-today.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { packsByCode, packsOfPacking, type PackWithCard } from '../../queries/packs.ts';
 
 /** The packs an address asks for: `?packing=ID`, or `?codes=A,B,C`; several of each may be given. */

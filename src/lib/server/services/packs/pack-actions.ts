@@ -2,7 +2,7 @@ import { w } from '../../../present/wording/index.ts';
 import { fail } from '@sveltejs/kit';
 import { thawPlaces } from '../../../core/storage/refreeze.ts';
 import { numberFromText } from '../../../schemas/quantity-text.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { freezerOfShelf } from '../../queries/household.ts';
 import { packByCode } from '../../queries/packs.ts';
 import { rowId } from '../../row-id.ts';

@@ -4,14 +4,10 @@ import { after, before, describe, it } from 'node:test';
 import { PGlite } from '@electric-sql/pglite';
 import { cookCard, type CookCardInput } from '../../../core/serving/cook-card.ts';
 import type { Compute } from '../../core-worker.ts';
-import { migrated, type Db } from '../../db/open.ts';
-import { getCooling, runningCoolings } from '../../queries/cooling.ts';
-import {
-	addReading,
-	setCoolingEnd,
-	runningClocks,
-	setReadingRemoved
-} from '../../writes/cooling.ts';
+import type { Db } from '../../db/db.ts';
+import { migrated } from '../../db/open.ts';
+import { getCooling, runningClocks, runningCoolings } from '../../queries/cooling.ts';
+import { addReading, setCoolingEnd, setReadingRemoved } from '../../writes/cooling.ts';
 import { getDish } from '../../queries/dishes.ts';
 import { listFreezers } from '../../queries/household.ts';
 import { addFreezer } from '../../writes/household.ts';

@@ -7,7 +7,7 @@ import { cardQuestion } from '../../../core/serving/card-question.ts';
 import { dayIn } from '../../../present/time.ts';
 import { packRefusalText } from '../../../present/pack-words.ts';
 import type { Compute } from '../../core-worker.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { dishNutrition } from '../../../core/foods/dish-nutrition.ts';
 import { getCooling } from '../../queries/cooling.ts';
 import { isDiscarded } from '../cooling/decisions.ts';

@@ -2,7 +2,7 @@ import { bestByNow } from '../../../core/storage/best-by-now.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { BroughtForward } from '../../undo/undo-action.ts';
 import { clockOnDayMs } from '../../serve-time.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { getHousehold, listFreezers } from '../../queries/household.ts';
 import { qualityRows, readingsOf } from '../../queries/freezer-stock.ts';
 import { setBestBy } from '../../writes/freezer-stock.ts';

@@ -1,6 +1,6 @@
 import { pullTimes, type PullTimes } from '../../../core/storage/pull.ts';
 import type { ThawPlace } from '../../../core/storage/refreeze.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { packsByCode, packsIn, type PackWithCard } from '../../queries/packs.ts';
 import { keepsDaysOf, thawMinutes } from './change-packs.ts';
 

@@ -9,7 +9,8 @@ import { frozenThingSchema, type FrozenThing } from '../../../schemas/frozen-thi
 import { frozenWhen } from '../../../schemas/frozen-when.ts';
 import { readForm } from '../../../schemas/read-form.ts';
 import type { Compute } from '../../core-worker.ts';
-import { migrated, type Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
+import { migrated } from '../../db/open.ts';
 import { listFreezers } from '../../queries/household.ts';
 import { addFreezer } from '../../writes/household.ts';
 import { countFrozen, frozenPacks, isCookable, packByCode } from '../../queries/packs.ts';

@@ -9,7 +9,7 @@ import { dayIn } from '../../../present/time.ts';
 import { w } from '../../../present/wording/index.ts';
 import type { FrozenThing } from '../../../schemas/frozen-thing.ts';
 import type { Compute } from '../../core-worker.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/db.ts';
 import { allDishes, type Dish } from '../../queries/dishes.ts';
 import { freezerOfShelf, getHousehold } from '../../queries/household.ts';
 import { type Packing } from '../../queries/packs.ts';

@@ -1,20 +1,21 @@
 import { error, fail, redirect } from '@sveltejs/kit';
-import { proposedPortions } from '$lib/core/menu/day-totals';
-import { dayIn, dayText } from '$lib/present/time';
+import { dayIn } from '$lib/present/time';
 import { w } from '$lib/present/wording';
 import { dayDishSchema, daySchema, plannedSchema } from '$lib/schemas/menu-day';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import { dishesOfDay, getDay } from '$lib/server/queries/days';
-import { addDayDish, dropDayDish, setDay, setDayDish } from '$lib/server/writes/days';
-import { getDish, latestNotes, listDishes } from '$lib/server/queries/dishes';
+import {
+	dropDish,
+	giveUpDay,
+	moveDay,
+	putDishOn,
+	setPlannedDish
+} from '$lib/server/services/day/change-day';
+import { readTyped } from '$lib/schemas/dish-extras';
+import { latestNotes, listDishes } from '$lib/server/queries/dishes';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
-import { undoable } from '$lib/server/undo/undoable';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
-
-/** Packs of so many servings are proposed first (a household of five cooks for four or five). */
-const usualServings = 4;
 
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const plan = await planOfDay(locals.db, Number(params.id), {
@@ -47,52 +48,23 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	};
 };
 
-/** The day as it is, to take a change of it back. */
-async function noteOf({ locals, params }: { locals: App.Locals; params: { id: string } }) {
-	const dayId = Number(params.id);
-	const day = await getDay(locals.db, dayId);
-	if (!day) error(404);
-	const before = (await dishesOfDay(locals.db, dayId)).map(
-		({ dishId, position, batches, portions }) => ({
-			dishId,
-			position,
-			batches,
-			portions
-		})
-	);
-	const house = await getHousehold(locals.db);
-	return {
-		day,
-		action: { kind: 'day-changed', dayId, before } as const,
-		what: dayText(day.onDay, habitOf(house)),
-		atMs: nowMs()
-	};
-}
-
 export const actions: Actions = {
 	add: async ({ request, params, locals }) => {
 		const form = readForm(dayDishSchema, rawFields(await request.formData()));
 		if (!form.ok) return fail(400, { errors: form.errors });
-		const dish = await getDish(locals.db, form.value.dishId);
-		if (!dish || !(await getDay(locals.db, Number(params.id)))) error(404);
-		await addDayDish(locals.db, {
-			dayId: Number(params.id),
-			dishId: dish.id,
-			portions: proposedPortions(dish.servings, Math.min(usualServings, dish.servings))
-		});
+		if (!(await putDishOn(locals.db, Number(params.id), form.value.dishId))) error(404);
 		return { added: true };
 	},
 	set: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());
-		const form = readPlanned(raw.planned);
+		const form = readTyped(plannedSchema, raw.planned ?? '');
 		if (!form) return fail(400, { message: w.menuDay.notANumber });
-		if (!(await setDayDish(locals.db, Number(raw.id), form))) error(404);
+		if (!(await setPlannedDish(locals.db, Number(raw.id), form))) error(404);
 		return { set: true };
 	},
 	drop: async ({ request, params, locals }) => {
 		const raw = rawFields(await request.formData());
-		const { day: _day, ...note } = await noteOf({ locals, params });
-		await undoable(locals.db, note, (tx) => dropDayDish(tx, Number(raw.id)));
+		if (!(await dropDish(locals.db, Number(params.id), Number(raw.id), nowMs()))) error(404);
 		return { dropped: true };
 	},
 	date: async ({ request, params, locals }) => {
@@ -100,24 +72,11 @@ export const actions: Actions = {
 		const house = await getHousehold(locals.db);
 		const form = readForm(daySchema(habitOf(house), dayIn(nowMs(), house.timeZone)), raw);
 		if (!form.ok) return fail(400, { errors: form.errors });
-		await setDay(locals.db, Number(params.id), { onDay: form.value.onDay });
+		if (!(await moveDay(locals.db, Number(params.id), form.value.onDay))) error(404);
 		return { dated: true };
 	},
 	remove: async ({ params, locals }) => {
-		const { day, what, atMs } = await noteOf({ locals, params });
-		const action = { kind: 'day-removed', dayId: day.id } as const;
-		await undoable(locals.db, { action, what, atMs }, (tx) =>
-			setDay(tx, day.id, { removedAtMs: atMs })
-		);
+		if (!(await giveUpDay(locals.db, Number(params.id), nowMs()))) error(404);
 		redirect(303, '/menu');
 	}
 };
-
-function readPlanned(typed: string | undefined) {
-	try {
-		return plannedSchema.validateSync(JSON.parse(typed ?? ''), { stripUnknown: true });
-	} catch {
-		// whatever is wrong with it, the screen says what to do
-		return null;
-	}
-}

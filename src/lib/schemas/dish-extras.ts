@@ -1,0 +1,57 @@
+import * as yup from 'yup';
+import { stepPlaces, type DishStep } from '../core/steps/propose-steps.ts';
+import { w } from '../present/wording/index.ts';
+import { text } from './fields.ts';
+
+/** A proposal of the freezer check, taken for one line. */
+export const proposalSchema = yup.object({
+	line: yup.number().integer().min(0).required(),
+	proposal: yup
+		.string()
+		.oneOf(['cook-day', 'serve', 'cook-short', 'freeze-anyway'] as const)
+		.required()
+});
+
+/** A note for next time. */
+export const dishNoteSchema = yup.object({
+	text: text(w.dishCare.newNote, 500).required(w.dishCare.noteNeeded)
+});
+
+const stepsSchema = yup
+	.array(
+		yup.object({
+			text: yup.string().trim().max(200).required(),
+			minutes: yup.number().min(0).max(2880).required(),
+			perBatchMin: yup.number().min(0).max(2880).required(),
+			hands: yup.boolean().required(),
+			place: yup
+				.string()
+				.oneOf([...stepPlaces])
+				.required(),
+			after: yup.array(yup.number().integer().min(0).required()).required(),
+			ovenC: yup.number().min(40).max(300)
+		})
+	)
+	.max(40)
+	.required();
+
+/** Steps as a screen sends them, as JSON; undefined when they are none. One waits only for those before it. */
+export function readSteps(typed: string): DishStep[] | undefined {
+	const read = readTyped(stepsSchema, typed);
+	return read?.map((step, i) => ({ ...step, after: step.after.filter((before) => before < i) }));
+}
+
+/** JSON as a screen sends it in a field, checked; undefined when it is none, and the screen says what to do. */
+export function readTyped<S extends yup.Schema>(
+	schema: S,
+	typed: string
+): yup.InferType<S> | undefined {
+	let value: unknown;
+	try {
+		value = JSON.parse(typed);
+	} catch (error) {
+		if (error instanceof SyntaxError) return undefined;
+		throw error;
+	}
+	return schema.isValidSync(value) ? schema.cast(value, { stripUnknown: true }) : undefined;
+}

@@ -1,0 +1,99 @@
+import { proposedPortions } from '../../../core/menu/day-totals.ts';
+import { dayText } from '../../../present/time.ts';
+import type { Db } from '../../db/db.ts';
+import { dishesOfDay, getDay, marksOfDay } from '../../queries/days.ts';
+import { getDish } from '../../queries/dishes.ts';
+import { getHousehold, habitOf } from '../../queries/household.ts';
+import { undoable } from '../../undo/undoable.ts';
+import {
+	addDay,
+	addDayDish,
+	dropDayDish,
+	markLine,
+	setDay,
+	setDayDish
+} from '../../writes/days.ts';
+
+/** Packs of so many servings are proposed first (a household of five cooks for four or five). */
+const usualServings = 4;
+
+/** Plans a packing day; its number. */
+export const planNewDay = addDay;
+
+/** Puts a dish on a day, with the portions that are usual. False when either is gone. */
+export async function putDishOn(db: Db, dayId: number, dishId: number): Promise<boolean> {
+	const dish = await getDish(db, dishId);
+	if (!dish || !(await getDay(db, dayId))) return false;
+	await addDayDish(db, {
+		dayId,
+		dishId: dish.id,
+		portions: proposedPortions(dish.servings, Math.min(usualServings, dish.servings))
+	});
+	return true;
+}
+
+/** How often a planned dish is made and how it is divided. False when it is not on the day any more. */
+export const setPlannedDish = setDayDish;
+
+/** Takes a dish off a day, with a line to take that back. False when there is no such day. */
+export async function dropDish(
+	db: Db,
+	dayId: number,
+	rowId: number,
+	atMs: number
+): Promise<boolean> {
+	const what = await dayWords(db, dayId);
+	if (what === null) return false;
+	const before = (await dishesOfDay(db, dayId)).map(({ dishId, position, batches, portions }) => ({
+		dishId,
+		position,
+		batches,
+		portions
+	}));
+	const action = { kind: 'day-changed', dayId, before } as const;
+	await undoable(db, { action, what, atMs }, (tx) => dropDayDish(tx, rowId));
+	return true;
+}
+
+/** Moves a day to another date. False when there is no such day. */
+export const moveDay = (db: Db, dayId: number, onDay: string): Promise<boolean> =>
+	setDay(db, dayId, { onDay });
+
+/** Gives a day up, with a line to take that back. False when there is no such day. */
+export async function giveUpDay(db: Db, dayId: number, atMs: number): Promise<boolean> {
+	const what = await dayWords(db, dayId);
+	if (what === null) return false;
+	const action = { kind: 'day-removed', dayId } as const;
+	return undoable(db, { action, what, atMs }, (tx) => setDay(tx, dayId, { removedAtMs: atMs }));
+}
+
+async function dayWords(db: Db, dayId: number): Promise<string | null> {
+	const day = await getDay(db, dayId);
+	return day && dayText(day.onDay, habitOf(await getHousehold(db)));
+}
+
+/**
+ * Takes ticks of a shopping list and answers how it stands; null when there is no such day. A device's clock may run ahead: a mark
+ * from the future would never be overruled.
+ */
+export async function tickLines(
+	db: Db,
+	dayId: number,
+	marks: readonly { key: string; ticked: boolean; atMs: number }[],
+	nowMs: number
+) {
+	if (!(await getDay(db, dayId))) return null;
+	for (const { key, ticked, atMs } of marks)
+		await markLine(db, { dayId, key, ticked, atMs: Math.min(atMs, nowMs) });
+	return marksOfDay(db, dayId);
+}
+
+/** Notes what was really paid for a line. False when there is no such day. */
+export async function notePaid(
+	db: Db,
+	paid: { dayId: number; key: string; paidCents: number; atMs: number }
+): Promise<boolean> {
+	if (!(await getDay(db, paid.dayId))) return false;
+	await markLine(db, { ...paid, ticked: true });
+	return true;
+}
