@@ -1,4 +1,4 @@
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { randomUUID } from 'node:crypto';
 import { env } from '$env/dynamic/private';
 import { building } from '$app/environment';
@@ -80,11 +80,11 @@ export const handle: Handle = async ({ event, resolve }) => {
 };
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
-	if (status === 404) return { message: w.hooksServerAnswers.thereIsNothingAt };
+	if (status === 404) return { message: w.hooksServerAnswers.notFound };
 	const reference = randomUUID().slice(0, 8);
 	console.error(`[${reference}] ${event.request.method} ${event.url.pathname}: ${message}`, error);
 	return {
-		message: w.hooksServerAnswers.somethingWentWrongOn,
+		message: w.hooksServerAnswers.unexpected,
 		reference
 	};
 };

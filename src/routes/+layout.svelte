@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import '../app.css';
 	import { navigating } from '$app/state';
 	import { instantText } from '$lib/present/time';
@@ -20,11 +20,11 @@
 	$effect(() => live.start());
 </script>
 
-<a href="#work" class="sr-only focus:not-sr-only">{w.rootLayout.skipToTheWork}</a>
+<a href="#work" class="sr-only focus:not-sr-only">{w.rootLayout.skip}</a>
 <Rail counts={data.counts}>
 	<KeysButton />
 	{instantText(clock.ms, data.habit)}
-	{#if data.time.lapse > 1}<br />{w.rootLayout.lapse(data.time.lapse)}{/if}
+	{#if data.time.lapse > 1}<br />{w.rootLayout.lapse({ times: data.time.lapse })}{/if}
 </Rail>
 <Strip clocks={data.clocks} habit={data.habit} thawing={data.thawing} limits={data.limits} />
 <Shortcuts />

@@ -1,7 +1,7 @@
 import { thawPlaces } from '../core/storage/refreeze.ts';
 import { freezerKinds } from '../core/published/freezer-kinds.ts';
 import { dayEventKinds } from '../core/schedule/day-events.ts';
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */
@@ -254,16 +254,16 @@ export function readBackup(fileText: string): BackupResult {
 		if (!(error instanceof SyntaxError)) throw error;
 		return {
 			ok: false,
-			message: w.backup.thisIsNotAn
+			message: w.backup.notJson
 		};
 	}
 	const head = raw as Partial<Backup> | null;
 	if (typeof head !== 'object' || head === null || head.format !== 'almacen')
-		return { ok: false, message: w.backup.thisFileWasNot };
+		return { ok: false, message: w.backup.notOurs };
 	if (typeof head.version !== 'number' || head.version > backupVersion)
 		return {
 			ok: false,
-			message: w.backup.thisFileHasVersion(String(head.version), backupVersion)
+			message: w.backup.tooNew({ version: String(head.version), readable: backupVersion })
 		};
 	const file = upgraded(head);
 	const schema = yup.object({
@@ -284,7 +284,7 @@ export function readBackup(fileText: string): BackupResult {
 		if (!(error instanceof yup.ValidationError)) throw error;
 		return {
 			ok: false,
-			message: w.backup.theFileIsDamaged(error.path ?? 'its start', error.errors[0])
+			message: w.backup.damaged({ at: error.path ?? 'its start', why: error.errors[0] })
 		};
 	}
 	return { ok: true, backup: file as Backup };

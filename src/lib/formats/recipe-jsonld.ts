@@ -1,5 +1,6 @@
 import { load } from 'cheerio/slim';
 import { parse as parseDuration } from 'tinyduration';
+import * as w from '../present/wording/index.ts';
 import type { OwnFacts, RecipeDraft, RecipesRead } from './recipe-draft.ts';
 import { servingsOf } from './recipe-yield.ts';
 
@@ -82,7 +83,7 @@ function draftOf(node: Node): RecipeDraft {
 		cook && !/\d/.test(method) ? `${method}\nCook for ${Math.round(cook)} minutes.` : method;
 	const own = node[ownKey];
 	return {
-		name: plainText(node.name ?? node.headline).replace(/\n/g, ' ') || 'Recipe without a name',
+		name: plainText(node.name ?? node.headline).replace(/\n/g, ' ') || w.recipeImport.nameless,
 		servings: servingsOf(node.recipeYield ?? node.yield),
 		ingredients: ingredientsOf(node),
 		method: said.trim(),
@@ -99,13 +100,13 @@ export function recipesOfJson(text: string, where: string): RecipesRead {
 		if (!(error instanceof SyntaxError)) throw error;
 		return {
 			recipes: [],
-			problems: [{ where, message: `This is not readable JSON: ${error.message}.` }]
+			problems: [{ where, message: w.recipeImport.badJson({ why: error.message }) }]
 		};
 	}
 	const found = recipesIn(tree);
 	return {
 		recipes: found.map(draftOf),
-		problems: found.length ? [] : [{ where, message: 'There is no schema.org Recipe in it.' }]
+		problems: found.length ? [] : [{ where, message: w.recipeImport.noRecipe }]
 	};
 }
 
@@ -126,7 +127,7 @@ export function recipesOfHtml(html: string, where: string): RecipesRead {
 			: [
 					{
 						where,
-						message: 'The page holds no schema.org Recipe. Copy its text and paste that instead.'
+						message: w.recipeImport.noRecipeInPage
 					}
 				]
 	};

@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import type { Habit } from '../present/habit.ts';
 import { frozenThingSchema, type FrozenThing } from '../schemas/frozen-thing.ts';
 import { readForm } from '../schemas/read-form.ts';
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 
 /** Columns of a table of what is frozen. Weights in grams, days as YYYY-MM-DD. */
 export const stockColumns = [
@@ -103,7 +103,7 @@ export function readStock(
 				(freezer === '' || known.freezer.toLowerCase() === freezer)
 		);
 		if (shelf !== '' && !place) {
-			result.problems.push({ line, message: w.stockTable.noShelf(cell('shelf')) });
+			result.problems.push({ line, message: w.stockTable.noShelf({ name: cell('shelf') }) });
 			return;
 		}
 		const weight = cell('weight_g');

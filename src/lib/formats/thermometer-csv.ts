@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { Temporal } from 'temporal-polyfill';
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import type { Habit } from '../present/habit.ts';
 
 export interface ReadingRow {
@@ -61,10 +61,10 @@ export function readThermometerCsv(
 				? minuteOf(raw, run.startedAtMs)
 				: instantOf(raw, after, run.startedAtMs, habit);
 		if (!Number.isFinite(temp) || (cells[tempAt] ?? '').trim() === '')
-			problems.push({ line, message: w.probes.badTemp(cells[tempAt] ?? '') });
-		else if (atMs === null) problems.push({ line, message: w.probes.badTime(raw) });
+			problems.push({ line, message: w.probes.badTemp({ cell: cells[tempAt] ?? '' }) });
+		else if (atMs === null) problems.push({ line, message: w.probes.badTime({ cell: raw }) });
 		else if (Math.abs(atMs - run.startedAtMs) > farthestMs)
-			problems.push({ line, message: w.probes.farTime(raw) });
+			problems.push({ line, message: w.probes.farTime({ cell: raw }) });
 		else rows.push({ atMs, tempC: fahrenheit ? ((temp - 32) * 5) / 9 : temp });
 	});
 	return { rows, problems };

@@ -1,4 +1,4 @@
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import type { CookCard } from '../core/serving/cook-card.ts';
 import { roundedNutrition, type Nutrition } from '../core/foods/nutrition.ts';
 import type { CookOption } from '../core/cooking/conversion/convert-cook.ts';
@@ -63,23 +63,25 @@ export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 	return {
 		name: pack.dishName,
 		bestBy: pack.ahead
-			? w.labelContent.bestBy(w.labelContent.byHand)
+			? w.labelContent.bestBy({ day: w.labelContent.byHand })
 			: pack.bestBy
-				? w.labelContent.bestBy(dayText(pack.bestBy, habit))
+				? w.labelContent.bestBy({ day: dayText(pack.bestBy, habit) })
 				: w.labelContent.useFirst,
-		contents: w.labelContent.contents(
-			pack.state,
-			pack.servings,
-			pack.servings === 1 ? 'serving' : 'servings',
-			massText(pack.massKg, habit),
-			pack.number,
-			pack.of
-		),
+		contents: w.labelContent.contents({
+			state: pack.state,
+			servings: pack.servings,
+			mass: massText(pack.massKg, habit),
+			number: pack.number,
+			of: pack.of
+		}),
 		packed: [
 			pack.ahead
-				? w.labelContent.packed(w.labelContent.byHand)
-				: day && w.labelContent.packed(pack.dayKnown === 'about' ? w.labelContent.about(day) : day),
-			w.labelContent.thick(lengthText(pack.thicknessM, habit))
+				? w.labelContent.packed({ day: w.labelContent.byHand })
+				: day &&
+					w.labelContent.packed({
+						day: pack.dayKnown === 'about' ? w.labelContent.about({ day }) : day
+					}),
+			w.labelContent.thick({ thickness: lengthText(pack.thicknessM, habit) })
 		]
 			.filter(Boolean)
 			.join(' · '),
@@ -87,21 +89,31 @@ export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 		code: pack.code,
 		cookHead: ['', 'thawed', w.labelContent.fromFrozen],
 		cookRows: pack.card ? cookRows(pack.card.options, habit) : [],
-		onDay: pack.addOnDay ? w.labelContent.onTheDay(pack.addOnDay) : '',
-		serveWith: pack.serveWith.length ? w.labelContent.serveWith(pack.serveWith.join(', ')) : '',
-		allergens: pack.allergens.length ? w.labelContent.contains(pack.allergens.join(', ')) : '',
-		caution: w.labelContent.doneAtInThe(tempText(pack.coreC, habit))
+		onDay: pack.addOnDay ? w.labelContent.onTheDay({ amounts: pack.addOnDay }) : '',
+		serveWith: pack.serveWith.length
+			? w.labelContent.serveWith({ what: pack.serveWith.join(', ') })
+			: '',
+		allergens: pack.allergens.length
+			? w.labelContent.contains({ allergens: pack.allergens.join(', ') })
+			: '',
+		caution: w.labelContent.caution({ tempC: tempText(pack.coreC, habit) })
 	};
 }
 
 const nutritionText = (n: Nutrition) =>
-	w.labelContent.nutrition(n.energyKj, n.energyKcal, n.proteinG, n.fatG, n.carbohydrateG);
+	w.labelContent.nutrition({
+		energyKj: n.energyKj,
+		energyKcal: n.energyKcal,
+		proteinG: n.proteinG,
+		fatG: n.fatG,
+		carbohydrateG: n.carbohydrateG
+	});
 
 /** A label of a test print: its number, and the offset it was printed with. */
 export const testLabel = (number: number, offset: { xMm: number; yMm: number }): LabelContent => ({
 	...blankLabel(`T${number}`),
-	name: w.labelContent.testName(number),
-	bestBy: w.labelContent.testOffset(offset.xMm, offset.yMm),
+	name: w.labelContent.testName({ n: number }),
+	bestBy: w.labelContent.testOffset({ x: offset.xMm, y: offset.yMm }),
 	contents: '',
 	packed: '',
 	onDay: '',
@@ -111,15 +123,15 @@ export const testLabel = (number: number, offset: { xMm: number; yMm: number }):
 /** A label to be written by hand: its lines are there, and its code. */
 export const blankLabel = (code: string): LabelContent => ({
 	name: w.labelContent.longByHand,
-	bestBy: w.labelContent.bestBy(w.labelContent.byHand),
+	bestBy: w.labelContent.bestBy({ day: w.labelContent.byHand }),
 	contents: w.labelContent.blankContents,
-	packed: w.labelContent.packed(w.labelContent.byHand),
+	packed: w.labelContent.packed({ day: w.labelContent.byHand }),
 	code,
 	cookHead: ['', '', ''],
 	cookRows: [],
-	onDay: w.labelContent.onTheDay(w.labelContent.longByHand),
+	onDay: w.labelContent.onTheDay({ amounts: w.labelContent.longByHand }),
 	serveWith: '',
-	allergens: w.labelContent.contains(w.labelContent.longByHand),
+	allergens: w.labelContent.contains({ allergens: w.labelContent.longByHand }),
 	caution: '',
 	nutrition: ''
 });
@@ -136,7 +148,7 @@ function cookRows(options: readonly CookOption[], habit: Habit): [string, string
 function shortMethod({ method }: CookOption, habit: Habit): string {
 	switch (method.appliance) {
 		case 'slow-cooker':
-			return w.labelContent.slowCooker(method.setting);
+			return w.labelContent.slowCooker({ setting: method.setting });
 		case 'pressure-cooker':
 			return w.labelContent.pressureCooker;
 		case 'oven':

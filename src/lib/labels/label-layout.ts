@@ -1,5 +1,5 @@
 import { mmPerPt } from '../core/units/factors.ts';
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import type { LabelContent, LabelPart } from './label-content.ts';
 import { shortened, wrapText } from './wrap-text.ts';
 
@@ -189,7 +189,7 @@ function placed(
 			y += lineMm(sizePt);
 		}
 		if (!of.cookRows.some((row) => row.some((cell) => cell.endsWith('*')))) return true;
-		const star = w.labelLayout.withCareSeeThe;
+		const star = w.labelLayout.star;
 		if (y + lineMm(smallestPt) > bottomMm) return false;
 		write(star, smallestPt, false, 2);
 		return true;

@@ -1,7 +1,7 @@
 import type { MatchReason } from '../core/menu/goes-well-with.ts';
 import type { Habit } from './habit.ts';
 import { massText, tempText } from './units.ts';
-import { w } from './wording/index.ts';
+import * as w from './wording/index.ts';
 
 /** The first few of a list, and how many more. */
 function some(items: readonly string[]): string {
@@ -13,18 +13,18 @@ function some(items: readonly string[]): string {
 export function matchText(reason: MatchReason, habit: Habit): string {
 	switch (reason.code) {
 		case 'shares':
-			return w.menuDay.shares(some(reason.items));
+			return w.menuDay.shares({ items: some(reason.items) });
 		case 'uses-up':
-			return w.menuDay.usesUp(massText(reason.massKg, habit), some(reason.items));
+			return w.menuDay.usesUp({ mass: massText(reason.massKg, habit), items: some(reason.items) });
 		case 'chopped-once':
-			return w.menuDay.choppedOnce(some(reason.items));
+			return w.menuDay.choppedOnce({ items: some(reason.items) });
 		case 'same-oven':
-			return w.menuDay.sameOven(tempText(reason.ovenC, habit));
+			return w.menuDay.sameOven({ at: tempText(reason.ovenC, habit) });
 		case 'same-protein':
-			return w.menuDay.sameProtein(reason.item);
+			return w.menuDay.sameProtein({ item: reason.item });
 		case 'other-protein':
-			return w.menuDay.otherProtein(reason.item);
+			return w.menuDay.otherProtein({ item: reason.item });
 		case 'enough-frozen':
-			return w.menuDay.enoughFrozen(reason.servings);
+			return w.menuDay.enoughFrozen({ n: reason.servings });
 	}
 }

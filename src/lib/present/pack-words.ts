@@ -1,6 +1,6 @@
 import type { PackPlan } from '../core/packing/pack-plan.ts';
 import { massText, type Habit } from './units.ts';
-import { w } from './wording/index.ts';
+import * as w from './wording/index.ts';
 
 /** Why a portion cannot be packed so, with the most that fits. */
 export function packRefusalText(
@@ -9,6 +9,9 @@ export function packRefusalText(
 	habit: Habit
 ): string {
 	return plan.outcome === 'too-much'
-		? w.packDishAnswers.weightOfEachThis(massText(plan.mostKg, habit))
-		: w.packDishAnswers.thicknessABlockOf(massText(plan.heldKg, habit), massText(massKg, habit));
+		? w.packDishAnswers.tooMuch({ most: massText(plan.mostKg, habit) })
+		: w.packDishAnswers.otherWeight({
+				held: massText(plan.heldKg, habit),
+				typed: massText(massKg, habit)
+			});
 }

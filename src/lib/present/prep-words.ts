@@ -1,7 +1,7 @@
 import type { PrepItem, PrepShare } from '../core/schedule/prep-lists.ts';
 import { lineAmountText } from './amounts.ts';
 import { massText, volumeText, type Habit } from './units.ts';
-import { w } from './wording/index.ts';
+import * as w from './wording/index.ts';
 
 const count = (pieces: number) =>
 	lineAmountText(
@@ -33,5 +33,5 @@ export function shareText(share: PrepShare, habit: Habit): string {
 			: share.massKg === null
 				? w.prep.unknown
 				: massText(share.massKg, habit);
-	return w.prep.share(amount, share.dish);
+	return w.prep.share({ amount, dish: share.dish });
 }

@@ -1,13 +1,13 @@
 import type { DayTask } from '../core/schedule/day-tasks.ts';
-import { w } from './wording/index.ts';
+import * as w from './wording/index.ts';
 
 /** What a task says to the cook. */
 export function taskText(task: Pick<DayTask, 'kind' | 'text'>): string {
 	switch (task.kind) {
 		case 'cool':
-			return w.runSheet.cool(task.text);
+			return w.runSheet.cool({ dish: task.text });
 		case 'pack':
-			return w.runSheet.pack(task.text);
+			return w.runSheet.pack({ dish: task.text });
 		case 'pause':
 			return w.runSheet.pauseTask;
 		case 'chop':

@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import { routeNames } from '../core/serving/thaw-routes.ts';
 import type { Habit } from '../present/habit.ts';
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import { amount, oneOf, text, wholeNumber } from './fields.ts';
 
 const words = w.cookLog;

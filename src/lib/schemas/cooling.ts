@@ -1,4 +1,4 @@
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 import type { Habit } from '../present/units.ts';
 import { amount, oneOf, text } from './fields.ts';
@@ -10,22 +10,22 @@ export const startPlaces = ['counter', 'ice-bath', 'refrigerator'] as const;
 export function coolingSchema(habit: Habit) {
 	return yup.object({
 		dishId: yup.number().integer().optional(),
-		name: text(w.coolingChecks.whatIsCooling, 120).required(w.coolingChecks.whatIsCooling2),
-		vessel: oneOf(vesselKinds, w.coolingChecks.vessel).required(w.coolingChecks.vesselPotDishOr),
+		name: text(w.coolingChecks.name, 120).required(w.coolingChecks.nameMissing),
+		vessel: oneOf(vesselKinds, w.coolingChecks.vessel).required(w.coolingChecks.vesselMissing),
 		lengthM: amount('length', habit, {
-			label: w.coolingChecks.lengthOrDiameter,
+			label: w.coolingChecks.length,
 			min: 0.04,
 			max: 0.8
-		}).required(w.coolingChecks.lengthOrDiameterMeasure),
+		}).required(w.coolingChecks.lengthMissing),
 		widthM: amount('length', habit, { label: w.coolingChecks.width, min: 0.04, max: 0.8 }).when(
 			'vessel',
 			{
 				is: (vessel: string) => vessel !== 'pot',
-				then: (s) => s.required(w.coolingChecks.widthMeasureTheInside)
+				then: (s) => s.required(w.coolingChecks.widthMissing)
 			}
 		),
 		depthM: amount('length', habit, {
-			label: w.coolingChecks.depthOfTheFood,
+			label: w.coolingChecks.depth,
 			min: 0.003,
 			max: 0.5
 		}),
@@ -33,16 +33,16 @@ export function coolingSchema(habit: Habit) {
 			'depthM',
 			{
 				is: (depth: unknown) => depth === undefined,
-				then: (s) => s.required(w.coolingChecks.giveTheDepthOf)
+				then: (s) => s.required(w.coolingChecks.depthOrAmount)
 			}
 		),
 		startC: amount('temperature', habit, {
 			label: w.coolingChecks.temperatureNow,
 			min: 6,
 			max: 105,
-			why: w.coolingChecks.foodWithWaterIn
-		}).required(w.coolingChecks.temperatureNowMeasureIt),
-		place: oneOf(startPlaces, w.coolingChecks.place).required(w.coolingChecks.placeWhereDoesIt),
+			why: w.coolingChecks.hotterThanBoiling
+		}).required(w.coolingChecks.tempMissing),
+		place: oneOf(startPlaces, w.coolingChecks.place).required(w.coolingChecks.placeMissing),
 		lid: yup
 			.boolean()
 			.transform((_, original) => original === 'on' || original === true)
@@ -62,7 +62,7 @@ export function readingSchema(habit: Habit) {
 			label: w.coolingChecks.reading,
 			min: -30,
 			max: 110,
-			why: w.coolingChecks.isTheProbeIn
-		}).required(w.coolingChecks.readingWriteWhatThe)
+			why: w.coolingChecks.probeOutside
+		}).required(w.coolingChecks.readingMissing)
 	});
 }

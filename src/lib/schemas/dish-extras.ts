@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import { stepPlaces, type DishStep } from '../core/steps/propose-steps.ts';
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import { text } from './fields.ts';
 
 /** A proposal of the freezer check, taken for one line. */

@@ -1,4 +1,4 @@
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { dishKindNames } from '../core/published/dish-kinds.ts';
 import { longestLine, mostLines } from '../core/foods/recipe-limits.ts';
@@ -55,59 +55,59 @@ export function dishSchema(habit: Habit) {
 		then
 	});
 	return yup.object({
-		name: text(w.dishChecks.name, 120).required(w.dishChecks.nameWhatIsIt),
+		name: text(w.dishChecks.name, 120).required(w.dishChecks.nameMissing),
 		servings: wholeNumber({ label: w.dishChecks.servings, min: 1, max: 100 }).required(
-			w.dishChecks.servingsHowManyDoes
+			w.dishChecks.servingsMissing
 		),
-		kind: oneOf(dishKindNames, w.dishChecks.kind).required(w.dishChecks.kindChooseTheOne),
-		state: oneOf(['raw', 'cooked'], w.dishChecks.rawOrCooked).required(w.dishChecks.rawOrCookedHow),
+		kind: oneOf(dishKindNames, w.dishChecks.kind).required(w.dishChecks.kindMissing),
+		state: oneOf(['raw', 'cooked'], w.dishChecks.state).required(w.dishChecks.stateMissing),
 		lines: yup
 			.string()
 			.trim()
-			.max(
-				longestPaste,
-				`Ingredients: that is more than one recipe (at most ${longestPaste.toLocaleString('en')} characters). Paste the ingredient lines of one dish; nothing was saved yet.`
-			)
-			.required('Ingredients: paste or type at least one line.')
+			.max(longestPaste, w.dishChecks.linesTooLong({ most: longestPaste.toLocaleString('en') }))
+			.required(w.dishChecks.linesMissing)
 			.test(
 				'lines',
-				`Ingredients: at most ${mostLines} lines. Split the dish in two.`,
+				w.dishChecks.tooManyLines({ most: mostLines }),
 				(value) => (value ?? '').split('\n').filter((line) => line.trim()).length <= mostLines
 			)
 			.test('long-line', function (value) {
 				const at = (value ?? '').split('\n').findIndex((line) => line.trim().length > longestLine);
 				return (
-					at < 0 || this.createError({ message: w.dishChecks.lineTooLong(at + 1, longestLine) })
+					at < 0 ||
+					this.createError({
+						message: w.dishChecks.lineTooLong({ line: at + 1, most: longestLine })
+					})
 				);
 			}),
 		corrections: yup
 			.mixed<Record<string, LineCorrection>>()
 			.transform((_, original) => readCorrections(original)),
 		method: text(w.dishChecks.method, longestPaste),
-		addOnDay: text(w.dishChecks.toAddOnThe, 300),
+		addOnDay: text(w.dishChecks.addOnDay, 300),
 		appliance: oneOf(applianceNames, w.dishChecks.appliance),
 		setting: oneOf(['low', 'high'], w.dishChecks.setting).when('appliance', {
 			is: 'slow-cooker',
-			then: (s) => s.required(w.dishChecks.settingLowOrHigh)
+			then: (s) => s.required(w.dishChecks.settingMissing)
 		}),
 		ovenC: amount('temperature', habit, { label: w.dishChecks.oven, min: 60, max: 260 }).when(
 			'appliance',
 			{
 				is: 'oven',
-				then: (s) => s.required(w.dishChecks.ovenAtWhatTemperature)
+				then: (s) => s.required(w.dishChecks.ovenMissing)
 			}
 		),
-		instructionState: oneOf(instructionStates, w.dishChecks.from).when(
+		instructionState: oneOf(instructionStates, w.dishChecks.instructionState).when(
 			'appliance',
-			ifInstruction((s) => s.required(w.dishChecks.fromDoesTheRecipe))
+			ifInstruction((s) => s.required(w.dishChecks.instructionStateMissing))
 		),
 		fromMin: amount('minutes', habit, { label: w.dishChecks.timeFrom, min: 1, max: 24 * 60 }).when(
 			'appliance',
-			ifInstruction((s) => s.required(w.dishChecks.timeHowLongDoes))
+			ifInstruction((s) => s.required(w.dishChecks.timeMissing))
 		),
-		toMin: amount('minutes', habit, { label: 'Time to', min: 1, max: 24 * 60 }).test(
+		toMin: amount('minutes', habit, { label: w.dishChecks.timeTo, min: 1, max: 24 * 60 }).test(
 			'order',
-			'Time to: not shorter than the time before it.',
+			w.dishChecks.timeOrder,
 			function (value) {
 				const from = (this.parent as { fromMin?: number }).fromMin;
 				return value === undefined || from === undefined || value >= from;

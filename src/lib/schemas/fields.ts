@@ -1,4 +1,4 @@
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { isDay } from '../core/units/day.ts';
 import {
@@ -51,11 +51,15 @@ export function amount(
 					? original
 					: quantityFromText(String(original), dimension, habit)
 		)
-		.typeError(w.fieldsChecks.writeAnAmountSuch(options.label, example[dimension](habit)))
-		.min(options.min, w.fieldsChecks.atLeast(options.label, show(options.min)))
+		.typeError(w.fieldsChecks.amount({ label: options.label, example: example[dimension](habit) }))
+		.min(options.min, w.fieldsChecks.atLeast({ label: options.label, least: show(options.min) }))
 		.max(
 			options.max,
-			w.fieldsChecks.atMost(options.label, show(options.max), options.why ? ` ${options.why}` : '')
+			w.fieldsChecks.atMost({
+				label: options.label,
+				most: show(options.max),
+				why: options.why ? ` ${options.why}` : ''
+			})
 		)
 		.meta({ unit: unitHint(dimension, habit) });
 }
@@ -65,10 +69,10 @@ export function wholeNumber(options: { label: string; min: number; max: number }
 	return yup
 		.number()
 		.transform((_, original) => (isBlank(original) ? undefined : numberFromText(String(original))))
-		.typeError(w.fieldsChecks.writeAWholeNumber(options.label))
-		.integer(w.fieldsChecks.writeAWholeNumber(options.label))
-		.min(options.min, w.fieldsChecks.atLeast(options.label, options.min))
-		.max(options.max, w.fieldsChecks.atMost2(options.label, options.max));
+		.typeError(w.fieldsChecks.wholeNumber({ label: options.label }))
+		.integer(w.fieldsChecks.wholeNumber({ label: options.label }))
+		.min(options.min, w.fieldsChecks.atLeast({ label: options.label, least: options.min }))
+		.max(options.max, w.fieldsChecks.atMostNumber({ label: options.label, most: options.max }));
 }
 
 /** A day typed in any usual way, as YYYY-MM-DD. */
@@ -81,7 +85,7 @@ export function day(label: string, habit: Habit, today: string) {
 		)
 		.test(
 			'day',
-			`${label}: write a day such as ${dayText(today, habit)}, or today.`,
+			w.fieldsChecks.day({ label, example: dayText(today, habit) }),
 			(value) => value === undefined || isDay(value)
 		);
 }
@@ -91,7 +95,7 @@ export function oneOf<const T extends string>(values: readonly T[], label: strin
 	return yup
 		.string()
 		.transform((value: string | undefined) => (isBlank(value) ? undefined : value))
-		.oneOf([...values], w.fieldsChecks.chooseOneOfThe(label));
+		.oneOf([...values], w.fieldsChecks.choose({ label }));
 }
 
 /** Text of limited length; blank is undefined. */
@@ -100,7 +104,7 @@ export function text(label: string, most: number) {
 		.string()
 		.trim()
 		.transform((value: string | undefined) => (isBlank(value) ? undefined : value))
-		.max(most, w.fieldsChecks.atMostCharacters(label, most.toLocaleString('en')));
+		.max(most, w.fieldsChecks.tooLong({ label, most: most.toLocaleString('en') }));
 }
 
 /** A box that is ticked or not. */

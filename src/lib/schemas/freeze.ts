@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import type { Habit } from '../present/units.ts';
 import { day } from './fields.ts';
 
@@ -7,6 +7,6 @@ import { day } from './fields.ts';
 export const freezeSchema = (habit: Habit, today: string) =>
 	yup.object({
 		packedOn: day(w.pack.packedOn, habit, today)
-			.required(w.packingChecks.packedOnWhich)
+			.required(w.packingChecks.packedOnMissing)
 			.test('future', w.packingChecks.stillToCome, (value) => !value || value <= today)
 	});

@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import { storageLifeTable, type StorageGroup } from '../core/published/storage-life.ts';
 import type { Habit } from '../present/units.ts';
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import { frozenWhen, type FrozenWhen } from './frozen-when.ts';
 import { amount, day, oneOf, text, wholeNumber } from './fields.ts';
 

@@ -1,4 +1,5 @@
-import { w } from '../present/wording/index.ts';
+import { bowlFields } from './bowl-fields.ts';
+import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { tempText, type Habit } from '../present/units.ts';
 import { freezerKinds } from '../core/published/freezer-kinds.ts';
@@ -21,49 +22,50 @@ function isTimeZone(zone: string): boolean {
 export function kitchenSchema(habit: Habit) {
 	return yup.object({
 		system: oneOf(['metric', 'us'], w.householdChecks.units).required(
-			w.householdChecks.unitsMetricOrUs
+			w.householdChecks.unitsMissing
 		),
 		temperature: oneOf(['c', 'f'], w.householdChecks.temperature).required(
-			w.householdChecks.temperatureCOrF
+			w.householdChecks.temperatureMissing
 		),
-		clock: oneOf(['24', '12'], w.householdChecks.clock).required(w.householdChecks.clockOrPm),
+		clock: oneOf(['24', '12'], w.householdChecks.clock).required(w.householdChecks.clockMissing),
 		dayOrder: oneOf(['dmy', 'mdy', 'ymd'], w.householdChecks.dates).required(
-			w.householdChecks.datesInWhichOrder
+			w.householdChecks.datesMissing
 		),
 		altitudeM: amount('altitude', habit, {
 			label: w.householdChecks.altitude,
 			min: -400,
 			max: 5000
-		}).required(w.householdChecks.altitudeAtTheSea),
+		}).required(w.householdChecks.altitudeMissing),
 		roomC: amount('temperature', habit, {
 			label: w.householdChecks.kitchen,
 			min: 5,
 			max: 40
-		}).required(w.householdChecks.kitchenItsUsualTemperature),
+		}).required(w.householdChecks.kitchenMissing),
 		refrigeratorC: amount('temperature', habit, {
 			label: w.householdChecks.refrigerator,
 			min: 0,
 			max: 8
-		}).required(w.householdChecks.refrigeratorItsUsualTemperature),
-		timeZone: text('Time zone', 60)
+		}).required(w.householdChecks.refrigeratorMissing),
+		timeZone: text(w.householdChecks.timeZone, 60)
 			.required('Time zone: for example Europe/Zurich.')
-			.test(
-				'zone',
-				'Time zone: not one that is known; write it as Europe/Zurich.',
-				(value) => !value || isTimeZone(value)
-			)
+			.test('zone', w.householdChecks.timeZoneUnknown, (value) => !value || isTimeZone(value))
 	});
 }
 
 /** A bowl's inner measures; blank ones mean it was not measured. */
-function bowlFields<const P extends string>(prefix: P, label: string, habit: Habit) {
+function bowlShape<const P extends string>(prefix: P, label: string, habit: Habit) {
 	const side = (name: string, min: number, max: number) =>
-		amount('length', habit, { label: w.householdChecks.bowl(label, name), min, max });
+		amount('length', habit, {
+			label: w.householdChecks.bowlPart({ cooker: label, part: name }),
+			min,
+			max
+		});
+	const names = bowlFields(prefix);
 	return {
-		[w.householdChecks.bowlkind(prefix)]: oneOf(bowlKinds, w.householdChecks.bowl2(label)),
-		[w.householdChecks.bowllengthm(prefix)]: side('length', 0.08, 0.6),
-		[w.householdChecks.bowlwidthm(prefix)]: side('width', 0.08, 0.6),
-		[w.householdChecks.bowldepthm(prefix)]: side('depth', 0.05, 0.4)
+		[names.kind]: oneOf(bowlKinds, w.householdChecks.bowl({ cooker: label })),
+		[names.lengthM]: side('length', 0.08, 0.6),
+		[names.widthM]: side('width', 0.08, 0.6),
+		[names.depthM]: side('depth', 0.05, 0.4)
 	};
 }
 
@@ -74,40 +76,40 @@ export function appliancesSchema(habit: Habit) {
 			label: w.householdChecks.slowCooker,
 			min: 1,
 			max: 12
-		}).required(w.householdChecks.slowCookerItsSize),
+		}).required(w.householdChecks.slowCookerMissing),
 		slowLowW: amount('power', habit, {
-			label: w.householdChecks.slowCookerOnLow,
+			label: w.householdChecks.slowCookerLow,
 			min: 40,
 			max: 600
 		}),
 		slowHighW: amount('power', habit, {
-			label: w.householdChecks.slowCookerOnHigh,
+			label: w.householdChecks.slowCookerHigh,
 			min: 60,
 			max: 800
 		}),
-		...bowlFields('slow', w.householdChecks.slowCooker, habit),
+		...bowlShape('slow', w.householdChecks.slowCooker, habit),
 		pressureVolumeL: amount('volume', habit, {
 			label: w.householdChecks.pressureCooker,
 			min: 2,
 			max: 15
-		}).required(w.householdChecks.pressureCookerItsSize),
+		}).required(w.householdChecks.pressureCookerMissing),
 		pressurePowerW: amount('power', habit, {
-			label: w.householdChecks.pressureCookerPower,
+			label: w.householdChecks.pressurePower,
 			min: 300,
 			max: 3000
 		}),
-		...bowlFields('pressure', w.householdChecks.pressureCooker, habit)
+		...bowlShape('pressure', w.householdChecks.pressureCooker, habit)
 	});
 }
 
 /** Choices and limits of the household; limits can be tightened, never loosened. */
 export function rulesSchema(habit: Habit) {
-	const loosest = (what: string) => w.householdChecks.itCanBeTightened(what);
+	const loosest = (what: string) => w.householdChecks.onlyTighter({ label: what });
 	const { firstGateMin, secondGateMin, dangerH, coreAddedK } = adoptedLimits;
 	const tight = tightestLimits;
 	return yup.object({
-		leads: oneOf(['best-by', 'good-to'], w.householdChecks.onTheLabel).required(
-			w.householdChecks.onTheLabelWhich
+		leads: oneOf(['best-by', 'good-to'], w.householdChecks.leads).required(
+			w.householdChecks.leadsMissing
 		),
 		houseMonths: wholeNumber({ label: w.householdChecks.houseMonths, min: 1, max: 12 }),
 		labelNutrition: ticked(),
@@ -115,38 +117,38 @@ export function rulesSchema(habit: Habit) {
 			label: loosest(w.householdChecks.firstGate),
 			min: tight.firstGateMin,
 			max: firstGateMin
-		}).required(w.householdChecks.firstGateHowLong),
+		}).required(w.householdChecks.firstGateMissing),
 		secondGateMin: amount('minutes', habit, {
 			label: loosest(w.householdChecks.secondGate),
 			min: tight.secondGateMin,
 			max: secondGateMin
-		}).required(w.householdChecks.secondGateHowLong),
+		}).required(w.householdChecks.secondGateMissing),
 		dangerMin: amount('minutes', habit, {
 			label: loosest(w.householdChecks.slowCooker),
 			min: tight.dangerH * 60,
 			max: dangerH * 60
-		}).required(w.householdChecks.slowCookerHowLong),
+		}).required(w.householdChecks.dangerMissing),
 		coreAddedK: wholeNumber({
 			label: w.householdChecks.coreTemperatures,
 			min: coreAddedK,
 			max: habit.temperature === 'f' ? tight.coreAddedK * 1.8 : tight.coreAddedK
-		}).required(w.householdChecks.coreTemperaturesAddsNothing)
+		}).required(w.householdChecks.coreMissing)
 	});
 }
 
 /** A freezer and its shelves, one name a line. */
 export function freezerSchema(habit: Habit) {
 	return yup.object({
-		name: text(w.householdChecks.freezer, 60).required(w.householdChecks.freezerWhatDoYou),
+		name: text(w.householdChecks.freezer, 60).required(w.householdChecks.freezerMissing),
 		volumeL: amount('volume', habit, { label: w.householdChecks.room, min: 5, max: 1500 }).required(
-			w.householdChecks.roomHowMuchDoes
+			w.householdChecks.roomMissing
 		),
 		setC: amount('temperature', habit, {
 			label: w.householdChecks.setTo,
 			min: -40,
 			max: -6
-		}).required(w.householdChecks.setToUsually(tempText(-18, habit))),
+		}).required(w.householdChecks.setToMissing({ tempC: tempText(-18, habit) })),
 		kind: oneOf(freezerKinds, w.freezerFields.kind).default('upright'),
-		shelves: text(w.householdChecks.shelves, 600).required(w.householdChecks.shelvesAtLeastOne)
+		shelves: text(w.householdChecks.shelves, 600).required(w.householdChecks.shelvesMissing)
 	});
 }

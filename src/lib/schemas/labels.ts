@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import { rollPaper, type LabelPaper } from '../core/published/label-papers.ts';
 import { numberFromText } from './quantity-text.ts';
 import { oneOf, text, wholeNumber } from './fields.ts';
@@ -13,9 +13,9 @@ const millimetres = (label: string, min: number, max: number) =>
 				? undefined
 				: numberFromText(String(original).replace('−', '-').replace(/mm$/, ''))
 		)
-		.typeError(w.labelsPage.millimetres(label))
-		.min(min, w.fieldsChecks.atLeast(label, `${min} mm`))
-		.max(max, w.fieldsChecks.atMost(label, `${max} mm`, ''));
+		.typeError(w.labelsPage.millimetres({ label }))
+		.min(min, w.fieldsChecks.atLeast({ label, least: `${min} mm` }))
+		.max(max, w.fieldsChecks.atMost({ label, most: `${max} mm`, why: '' }));
 
 /** How far a test print lies off its labels: to the right and downwards. */
 export const printOffsetSchema = () =>

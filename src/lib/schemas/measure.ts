@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import type { Habit } from '../present/habit.ts';
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import { amount, ticked } from './fields.ts';
 
 const words = w.measure;
@@ -10,16 +10,16 @@ const needed = words.needed;
 export function waterTestSchema(habit: Habit) {
 	return yup.object({
 		waterL: amount('volume', habit, { label: words.water, min: 0.5, max: 10 }).required(
-			needed(words.water)
+			needed({ label: words.water })
 		),
 		startC: amount('temperature', habit, { label: words.waterStart, min: 1, max: 40 }).required(
-			needed(words.waterStart)
+			needed({ label: words.waterStart })
 		),
 		afterMin: amount('minutes', habit, { label: words.hours, min: 30, max: 720 }).required(
-			needed(words.hours)
+			needed({ label: words.hours })
 		),
 		waterC: amount('temperature', habit, { label: words.waterNow, min: 1, max: 100 }).required(
-			needed(words.waterNow)
+			needed({ label: words.waterNow })
 		)
 	});
 }
@@ -28,13 +28,13 @@ export function waterTestSchema(habit: Habit) {
 export function comeUpSchema(habit: Habit) {
 	return yup.object({
 		waterL: amount('volume', habit, { label: words.water, min: 0.25, max: 8 }).required(
-			needed(words.water)
+			needed({ label: words.water })
 		),
 		startC: amount('temperature', habit, { label: words.waterStart, min: 1, max: 40 }).required(
-			needed(words.waterStart)
+			needed({ label: words.waterStart })
 		),
 		comeUpMin: amount('minutes', habit, { label: words.comeUp, min: 1, max: 120 }).required(
-			needed(words.comeUp)
+			needed({ label: words.comeUp })
 		)
 	});
 }
@@ -43,10 +43,10 @@ export function comeUpSchema(habit: Habit) {
 export function ovenAirSchema(habit: Habit) {
 	return yup.object({
 		setC: amount('temperature', habit, { label: words.ovenSet, min: 60, max: 260 }).required(
-			needed(words.ovenSet)
+			needed({ label: words.ovenSet })
 		),
 		trueC: amount('temperature', habit, { label: words.ovenTrue, min: 40, max: 300 }).required(
-			needed(words.ovenTrue)
+			needed({ label: words.ovenTrue })
 		),
 		fan: ticked()
 	});

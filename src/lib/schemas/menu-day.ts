@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import { destinations } from '../core/menu/day-totals.ts';
 import type { Habit } from '../present/habit.ts';
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import { day } from './fields.ts';
 
 const words = w.menuDay;

@@ -1,4 +1,4 @@
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { containerKeys } from '../core/published/containers.ts';
 import { addMonths } from '../core/units/day.ts';
@@ -8,62 +8,50 @@ import { amount, day, oneOf, ticked, wholeNumber } from './fields.ts';
 /** Dividing a batch into packs. `today` is the household's day: nothing was packed in the future or long ago. */
 export function packingSchema(habit: Habit, today: string) {
 	return yup.object({
-		dishId: yup.number().integer().required(w.packingChecks.chooseADish),
+		dishId: yup.number().integer().required(w.packingChecks.dishMissing),
 		coolingRunId: yup
 			.number()
 			.integer()
 			.transform((_, original) => (original ? Number(original) : undefined)),
 		count: wholeNumber({ label: w.packingChecks.packs, min: 1, max: 40 }).required(
-			w.packingChecks.packsHowMany
+			w.packingChecks.packsMissing
 		),
-		servings: wholeNumber({ label: w.packingChecks.servingsInEach, min: 1, max: 24 }).required(
-			w.packingChecks.servingsInEachHow
+		servings: wholeNumber({ label: w.packingChecks.servings, min: 1, max: 24 }).required(
+			w.packingChecks.servingsMissing
 		),
 		container: oneOf(containerKeys, w.packingChecks.container).required(
-			w.packingChecks.containerWhatDoesIt
+			w.packingChecks.containerMissing
 		),
 		massKg: amount('mass', habit, {
-			label: w.packingChecks.weightOfEach,
+			label: w.packingChecks.mass,
 			min: 0.02,
 			max: 8
-		}).required(w.packingChecks.weightOfEachPut),
+		}).required(w.packingChecks.massMissing),
 		lengthM: amount('length', habit, {
-			label: w.packingChecks.lengthOfTheBlock,
+			label: w.packingChecks.length,
 			min: 0.02,
 			max: 0.6
 		}),
 		widthM: amount('length', habit, {
-			label: w.packingChecks.widthOfTheBlock,
+			label: w.packingChecks.width,
 			min: 0.02,
 			max: 0.6
 		}),
 		thicknessM: amount('length', habit, {
-			label: w.packingChecks.thicknessOfTheBlock,
+			label: w.packingChecks.thickness,
 			min: 0.003,
 			max: 0.2
 		}),
 		packedOn: day('Packed on', habit, today)
-			.required(w.packingChecks.packedOnWhich)
+			.required(w.packingChecks.packedOnMissing)
 			.test('future', w.packingChecks.stillToCome, (value) => !value || value <= today)
-			.test(
-				'past',
-				'Packed on: more than two years ago. Check the year.',
-				(value) => !value || value >= addMonths(today, -24)
-			),
+			.test('past', w.packingChecks.longAgo, (value) => !value || value >= addMonths(today, -24)),
 		bestBy: day('Best by', habit, today)
-			.test(
-				'past',
-				'Best by: that day is before the day of packing. Leave it empty to have it computed.',
-				function (value) {
-					const packedOn = (this.parent as { packedOn?: string }).packedOn;
-					return !value || !packedOn || value > packedOn;
-				}
-			)
-			.test(
-				'passed',
-				'Best by: that day has passed. Leave it empty to have it computed.',
-				(value) => !value || value >= today
-			),
+			.test('past', w.packingChecks.bestByBefore, function (value) {
+				const packedOn = (this.parent as { packedOn?: string }).packedOn;
+				return !value || !packedOn || value > packedOn;
+			})
+			.test('passed', w.packingChecks.bestByPassed, (value) => !value || value >= today),
 		ahead: ticked(),
 		boughtFrozen: oneOf(
 			['still-frozen', 'refrigerator', 'otherwise'] as const,
@@ -73,7 +61,7 @@ export function packingSchema(habit: Habit, today: string) {
 		shelfId: yup
 			.number()
 			.integer()
-			.typeError(w.packingChecks.shelfChooseWhereIt)
-			.required(w.packingChecks.shelfChooseWhereIt)
+			.typeError(w.packingChecks.shelfMissing)
+			.required(w.packingChecks.shelfMissing)
 	});
 }

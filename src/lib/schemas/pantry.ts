@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import { catalogueName } from '../core/shopping/shopping-list.ts';
 import type { Habit } from '../present/habit.ts';
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import { amount, text } from './fields.ts';
 import { money } from './money.ts';
 

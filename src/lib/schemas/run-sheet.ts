@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { w } from '../present/wording/index.ts';
+import * as w from '../present/wording/index.ts';
 import { clockFromText } from './clock-text.ts';
 
 /** The most of each a kitchen can have on a day. */
@@ -60,7 +60,10 @@ export const dayRunSchema = () =>
 			.test('pauses', w.runSheet.pausesBad, (value) => value != null),
 		...Object.fromEntries(
 			kitchenResources.map((name) => {
-				const message = w.runSheet.numberBad(w.runSheet.resources[name], mostOf[name]);
+				const message = w.runSheet.numberBad({
+					what: w.runSheet.resources[name],
+					most: mostOf[name]
+				});
 				return [
 					name,
 					yup

@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import type { InferType, Schema } from 'yup';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 
 /** The checked JSON body of a request. Answers 415 when it is not sent as JSON, 400 when it is none, 422 when it does not fit. */
 export async function readJson<S extends Schema>(

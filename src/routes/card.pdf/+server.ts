@@ -1,9 +1,9 @@
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { error } from '@sveltejs/kit';
 import { thawingRange } from '$lib/core/freezing/thawing-range';
 import { dayText, thawingText } from '$lib/present/time';
 import { tempText } from '$lib/present/units';
-import { standingLine } from '$lib/present/words';
+import { standingLine } from '$lib/present/wording/codes/words';
 import { cookDayCardPdf } from '$lib/server/pdf/cook-day-card';
 import { pdfAnswer } from '$lib/server/pdf/pdf-answer';
 import { shippedFonts } from '$lib/server/pdf/shipped-fonts';
@@ -16,12 +16,12 @@ export const GET = async ({ locals, url }) => {
 	const house = await getHousehold(locals.db);
 	const habit = habitOf(house);
 	const packs = await askedPacks(locals.db, locals.compute, url.searchParams);
-	if (packs.length === 0) error(404, w.labelsPdfAnswers.thesePacksAreNot);
+	if (packs.length === 0) error(404, w.labelsPdfAnswers.noPacks);
 	const say = w.cookDayCard;
 	const pdf = await cookDayCardPdf({
 		page: plainPage(habit),
 		fonts: await shippedFonts(),
-		title: w.labelsPdfAnswers.cards(packs[0].name),
+		title: w.labelsPdfAnswers.cards({ name: packs[0].name }),
 		cards: packs.map((pack) => {
 			const { card, cardInput, coreC, state, packedOn } = pack.packing;
 			const thaw = thawingRange(card?.thaw.refrigerator.thawedMin ?? null);
@@ -31,15 +31,15 @@ export const GET = async ({ locals, url }) => {
 				thaw: [
 					thaw === null || !cardInput
 						? say.thawOvernight
-						: say.thaw(tempText(cardInput.refrigeratorC, habit), thawingText(thaw)),
+						: say.thaw({ temp: tempText(cardInput.refrigeratorC, habit), time: thawingText(thaw) }),
 					...(state === 'raw' ? [say.rawOnTray] : []),
-					say.keeps(keepsDaysOf(pack))
+					say.keeps({ days: keepsDaysOf(pack) })
 				],
 				addOnDay: pack.addOnDay ? [pack.addOnDay] : [],
 				cautions: [
-					say.done(tempText(coreC, habit)),
+					say.done({ temp: tempText(coreC, habit) }),
 					...(card?.options.some(({ advice }) => advice === 'caution') ? [say.star] : []),
-					say.packed(dayText(packedOn, habit)),
+					say.packed({ day: dayText(packedOn, habit) }),
 					say.careful,
 					standingLine
 				]

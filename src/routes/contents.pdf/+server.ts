@@ -1,4 +1,4 @@
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { error } from '@sveltejs/kit';
 import { dayIn, dayText } from '$lib/present/time';
 import { massText } from '$lib/present/units';
@@ -27,7 +27,7 @@ export const GET = async ({ locals, url }) => {
 		page: plainPage(habit),
 		fonts: await shippedFonts(),
 		title: freezers.map(({ name }) => name).join(', '),
-		under: say.under(lines.length, servings, dayText(today, habit)),
+		under: say.under({ packs: lines.length, servings, day: dayText(today, habit) }),
 		columns: [
 			{ head: say.tick, share: 6 },
 			{ head: say.pack, share: 36, bold: true },
@@ -39,7 +39,7 @@ export const GET = async ({ locals, url }) => {
 		rows: lines.map((line) => [
 			'[  ]',
 			line.name,
-			say.servings(line.servings, massText(line.massKg, habit)),
+			say.servings({ n: line.servings, mass: massText(line.massKg, habit) }),
 			line.bestBy ? dayText(line.bestBy, habit) : w.labelContent.useFirst,
 			asked ? line.shelf : `${line.freezer}, ${line.shelf}`,
 			line.code

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { alarm } from '$lib/ui/shell/alarm.svelte';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { coolingView } from '$lib/core/cooling/cooling-view';
 	import { instantText } from '$lib/present/time';
-	import { coolingRuleText } from '$lib/present/cooling-words';
-	import { verdictWords } from '$lib/present/words';
+	import { coolingRuleText } from '$lib/present/wording/codes/cooling-words';
+	import { verdictWords } from '$lib/present/wording/codes/words';
 	import CoolingPlate from '$lib/ui/cool/CoolingPlate.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
@@ -13,12 +13,11 @@
 	let { data }: PageProps = $props();
 </script>
 
-<svelte:head><title>{w.cool.coolAlmacen}</title></svelte:head>
+<svelte:head><title>{w.cool.pageTitle}</title></svelte:head>
 
 <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
 	<h1>
-		{#if data.running.length === 0}{w.cool.nothingIsCooling}{:else if data.running.length === 1}{w
-				.cool.oneVesselCooling}{:else}{w.cool.vesselsCooling(data.running.length)}{/if}
+		{w.cool.running({ count: data.running.length })}
 	</h1>
 	<div class="flex flex-wrap gap-3">
 		{#if data.running.length > 0}
@@ -34,7 +33,7 @@
 {#if data.running.length === 0}
 	<section class="plate">
 		<p>
-			{w.cool.startARunFor(coolingRuleText('two-stage', data.limits, data.habit))}
+			{w.cool.empty({ rule: coolingRuleText('two-stage', data.limits, data.habit) })}
 		</p>
 	</section>
 {/if}
@@ -55,9 +54,7 @@
 		<h2>{w.cool.ended}</h2>
 		<table class="ledger mt-1">
 			<thead
-				><tr
-					><th>{w.cool.what}</th><th>{w.cool.ended2}</th><th>{w.cool.asMeasuredAndForecast}</th></tr
-				></thead
+				><tr><th>{w.cool.what}</th><th>{w.cool.endedAt}</th><th>{w.cool.outcome}</th></tr></thead
 			>
 			<tbody>
 				{#each data.ended as run (run.id)}

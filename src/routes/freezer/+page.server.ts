@@ -1,4 +1,4 @@
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { fail, redirect } from '@sveltejs/kit';
 import { shelfUsableL, usableL } from '$lib/core/storage/usable-litres';
 import { loadKgPerL } from '$lib/core/menu/day-totals';
@@ -73,11 +73,11 @@ async function bulkDeed(form: FormData, locals: App.Locals): Promise<PackDeed | 
 			const reason = String(form.get('reason') ?? '')
 				.trim()
 				.slice(0, 200);
-			return reason ? { kind: 'discarded', reason } : w.packActionsAnswers.sayWhy;
+			return reason ? { kind: 'discarded', reason } : w.packActionsAnswers.reasonMissing;
 		}
 		case 'moved': {
 			const place = await freezerOfShelf(locals.db, rowId(form.get('shelfId')));
-			if (!place) return w.packDishAnswers.thisShelfIsGone;
+			if (!place) return w.packDishAnswers.shelfGone;
 			const to = `${place.freezer.name}, ${place.shelf.name}`;
 			return { kind: 'moved', shelfId: place.shelf.id, to };
 		}
@@ -96,7 +96,7 @@ export const actions: Actions = {
 				message: w.freezerAnswers.thatIsNotA
 			});
 		if (!(await packByCode(locals.db, code)))
-			return fail(404, { typed, message: w.freezerAnswers.noPackHasThe(code) });
+			return fail(404, { typed, message: w.freezerAnswers.noSuchCode({ code }) });
 		redirect(303, `/freezer/${code}`);
 	},
 	bulk: async ({ request, locals }) => {
@@ -107,8 +107,8 @@ export const actions: Actions = {
 		if (typeof deed === 'string') return fail(400, { bulkMessage: deed });
 		const { done, late } = await changePacks(locals.db, codes, deed, {
 			nowMs: nowMs(),
-			what: w.packDeeds.did[deed.kind](w.packDeeds.packs(codes.length))
+			what: w.packDeeds.did[deed.kind]({ what: w.packDeeds.packs({ n: codes.length }) })
 		});
-		return { bulkDone: w.freezer.bulkDone(done.length, late.length) };
+		return { bulkDone: w.freezer.bulkDone({ done: done.length, late: late.length }) };
 	}
 };

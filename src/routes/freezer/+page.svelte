@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { daysBetween } from '$lib/core/units/day';
 	import { dayText, instantText } from '$lib/present/time';
 	import { massText, tempText } from '$lib/present/units';
@@ -64,16 +64,19 @@
 		tone: 'good' | 'caution' | 'refused' | 'cold';
 		text: string;
 	} {
-		if (!bestBy) return { tone: 'caution', text: say.noDateUseFirst };
+		if (!bestBy) return { tone: 'caution', text: say.undated };
 		const days = daysBetween(data.today, bestBy);
 		if (days < 0)
-			return { tone: 'refused', text: say.overdue(-days, days === -1 ? 'day' : 'days') };
+			return {
+				tone: 'refused',
+				text: say.overdue({ days: -days })
+			};
 		if (days <= 21)
 			return {
 				tone: 'caution',
-				text: days === 0 ? say.useToday : `${days} ${days === 1 ? 'day' : 'days'} left`
+				text: days === 0 ? say.useToday : say.daysLeft({ days })
 			};
-		return { tone: 'cold', text: say.weeksLeft(Math.floor(days / 7)) };
+		return { tone: 'cold', text: say.weeksLeft({ weeks: Math.floor(days / 7) }) };
 	}
 </script>
 
@@ -95,7 +98,7 @@
 				label={say.openAPackBy}
 				bind:value={code}
 				error={form?.message}
-				hint={say.caseAndSpacesDo}
+				hint={say.codeHint}
 				autocapitalize="characters"
 				spellcheck="false"
 			/>
@@ -115,10 +118,10 @@
 							<a href="/freezer/{pack.code}" class="font-bold">{pack.name}</a>
 							{say.thawPlaces[pack.place ?? 'refrigerator']},
 							{#if pack.thawedAtMs === null}{say.thawUnknown}{:else if clock.ms < pack.thawedAtMs}
-								{say.thawed(instantText(pack.thawedAtMs, data.habit, clock.ms))}
+								{say.thawed({ time: instantText(pack.thawedAtMs, data.habit, clock.ms) })}
 							{/if}
 							{#if pack.cookByMs !== null}
-								<b>{say.cookBy(instantText(pack.cookByMs, data.habit, clock.ms))}</b>{/if}
+								<b>{say.cookBy({ time: instantText(pack.cookByMs, data.habit, clock.ms) })}</b>{/if}
 						</li>
 					{/each}
 				</ul>
@@ -126,29 +129,27 @@
 		{/if}
 		<section class="plate">
 			<h1>
-				{#if empty}{say.theFreezerIsEmpty}{:else}{say.servings(
-						data.total,
-						data.total === 1 ? 'pack' : 'packs',
-						data.servings
-					)}{/if}
+				{#if empty}{say.emptyTitle}{:else}{say.stock({
+						packs: data.total,
+						servings: data.servings
+					})}{/if}
 			</h1>
 			{#if empty}
-				<p class="mt-2">{say.packsAppearHereIn}</p>
+				<p class="mt-2">{say.emptyHint}</p>
 				<p class="mt-3 flex flex-wrap gap-3">
 					<Press href={data.freezers.length ? '/pack' : '/household'} first
-						>{data.freezers.length ? say.divideADishInto : say.nameYourFreezer}</Press
+						>{data.freezers.length ? say.packADish : say.nameFreezer}</Press
 					>
 					{#if data.freezers.length}<Press href="/freezer/already">{say.already}</Press>{/if}
 				</p>
 			{:else}
 				<p class="quiet">
-					{say.useFirstAtThe}
-					{#if overdue > 0}{say.pastBestStillSafe(
-							overdue,
-							overdue === 1 ? 'its' : 'their',
-							tempText(-18, data.habit)
-						)}{/if}
-					{#if data.reserved > 0}{say.reserved(data.reserved)}{/if}
+					{say.useFirst}
+					{#if overdue > 0}{say.pastBest({
+							packs: overdue,
+							tempC: tempText(-18, data.habit)
+						})}{/if}
+					{#if data.reserved > 0}{say.reserved({ n: data.reserved })}{/if}
 				</p>
 				<form
 					role="search"
@@ -170,7 +171,7 @@
 							{ value: 'past', name: say.past },
 							...data.months.map(({ month, packs }) => ({
 								value: month ?? 'none',
-								name: say.monthPacks(month ? monthText(month) : say.noDate, packs)
+								name: say.monthPacks({ month: month ? monthText(month) : say.noDate, n: packs })
 							}))
 						]}
 					/>
@@ -197,7 +198,9 @@
 				</form>
 				{#if form?.bulkMessage}<p class="entry-error mt-2" role="alert">{form.bulkMessage}</p>{/if}
 				{#if form?.bulkDone}<p class="mt-2" role="status">{form.bulkDone}</p>{/if}
-				<p class="sr-only" aria-live="polite">{say.found(data.total, data.servings)}</p>
+				<p class="sr-only" aria-live="polite">
+					{say.found({ n: data.total, servings: data.servings })}
+				</p>
 				{#if data.lines.length === 0}
 					<p class="mt-4">{say.nothingFound}</p>
 					<p class="mt-2"><Press href="/freezer" onclick={() => (text = '')}>{say.clear}</Press></p>
@@ -231,7 +234,7 @@
 												name="pack"
 												value={pack.code}
 												bind:group={chosen}
-												aria-label={say.choose(pack.name, pack.code)}
+												aria-label={say.choose({ name: pack.name, code: pack.code })}
 												class="size-5"
 											/>
 										</td>
@@ -246,13 +249,13 @@
 											<a href="/freezer/{pack.code}" class="font-bold">{pack.name}</a><br />
 											<span class="font-bold tracking-wider md:hidden">{pack.code}</span>
 											<span class="quiet">
-												{say.packLine(
-													pack.servings,
-													massText(pack.massKg, data.habit),
-													pack.state,
-													pack.number,
-													pack.of
-												)}
+												{say.packLine({
+													servings: pack.servings,
+													mass: massText(pack.massKg, data.habit),
+													state: pack.state,
+													number: pack.number,
+													of: pack.of
+												})}
 											</span>
 										</td>
 										<td>
@@ -269,7 +272,7 @@
 						</table>
 						{#if chosen.length > 0}
 							<div class="several">
-								<b>{say.chosen(chosen.length)}</b>
+								<b>{say.chosen({ n: chosen.length })}</b>
 								<Choice
 									name="deed"
 									label={say.several}
@@ -294,7 +297,7 @@
 					{#if data.total > data.lines.length}
 						<p class="mt-3">
 							<Press onclick={() => show({ pages: String(data.filter.pages + 1) })}
-								>{say.more(data.total - data.lines.length)}</Press
+								>{say.more({ n: data.total - data.lines.length })}</Press
 							>
 						</p>
 					{/if}

@@ -1,4 +1,4 @@
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { fail, redirect } from '@sveltejs/kit';
 import { readBackup } from '$lib/formats/backup';
 import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
@@ -61,7 +61,7 @@ export const actions: Actions = {
 		if (!(file instanceof File) || file.size === 0)
 			return fail(400, {
 				part: 'readBack',
-				errors: { file: w.householdAnswers.fileChooseAnExported }
+				errors: { file: w.householdAnswers.fileMissing }
 			});
 		const read = readBackup(await file.text());
 		if (!read.ok) return fail(400, { part: 'readBack', errors: { file: read.message } });

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { instantText } from '$lib/present/time';
 	import { tempText, volumeText } from '$lib/present/units';
@@ -34,10 +34,10 @@
 	const megabytes = (bytes: number) => `${(bytes / 1e6).toFixed(1)} MB`;
 </script>
 
-<svelte:head><title>{w.household.householdAlmacen}</title></svelte:head>
+<svelte:head><title>{w.household.pageTitle}</title></svelte:head>
 
 <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
-	<h1>{w.household.theHousehold}</h1>
+	<h1>{w.household.heading}</h1>
 	<div class="flex gap-2">
 		<Press href="/household/measure">{w.household.measure}</Press>
 		<Press href="/household/containers">{w.containersPage.link}</Press>
@@ -54,7 +54,7 @@
 >
 	<KitchenFields bind:typed={kitchen.texts} errors={errors.kitchen ?? {}} habit={data.habit} />
 	<div class="flex items-center gap-4">
-		<Press type="submit" first disabled={busy === 'kitchen'}>{w.household.saveTheKitchen}</Press>
+		<Press type="submit" first disabled={busy === 'kitchen'}>{w.household.saveKitchen}</Press>
 		{#if saved('kitchen')}<span role="status" class="font-semibold">{w.household.saved}</span>{/if}
 	</div>
 </form>
@@ -72,12 +72,10 @@
 		habit={data.habit}
 	/>
 	<div class="flex flex-wrap items-center gap-4">
-		<Press type="submit" first disabled={busy === 'appliances'}
-			>{w.household.saveTheAppliances}</Press
-		>
+		<Press type="submit" first disabled={busy === 'appliances'}>{w.household.saveAppliances}</Press>
 		{#if saved('appliances')}<span role="status" class="font-semibold">{w.household.saved}</span
 			>{/if}
-		<span class="quiet"> {w.household.packsMadeFromNow} </span>
+		<span class="quiet"> {w.household.appliancesEffect} </span>
 	</div>
 </form>
 
@@ -86,7 +84,7 @@
 		<h2>{w.household.freezers}</h2>
 		{#if errors.freezers}<p class="entry-error" role="alert">{errors.freezers.freezer}</p>{/if}
 		{#if data.freezers.length === 0}
-			<p class="mt-1">{w.household.noneYetPacksNeed}</p>
+			<p class="mt-1">{w.household.noFreezer}</p>
 		{:else}
 			<table class="ledger mt-1">
 				<thead>
@@ -108,12 +106,12 @@
 								<div class="flex justify-end gap-2">
 									<Press
 										onclick={() => (editedId = box.id)}
-										aria-label={w.household.change2(box.name)}
-										aria-pressed={editedId === box.id}>{w.household.change3}</Press
+										aria-label={w.household.changeNamed({ name: box.name })}
+										aria-pressed={editedId === box.id}>{w.household.changeFreezer}</Press
 									>
 									<form method="POST" action="?/removeFreezer" use:enhance>
 										<input type="hidden" name="id" value={box.id} />
-										<Press type="submit" aria-label={w.household.takeOutOfUse(box.name)}
+										<Press type="submit" aria-label={w.household.takeOutNamed({ name: box.name })}
 											>{w.household.takeOut}</Press
 										>
 									</form>
@@ -138,14 +136,14 @@
 			}
 		})}
 	>
-		<h2>{edited ? w.household.change2(edited.name) : w.household.addAFreezer}</h2>
+		<h2>{edited ? w.household.changeNamed({ name: edited.name }) : w.household.addFreezerTitle}</h2>
 		{#if edited}<input type="hidden" name="id" value={edited.id} />{/if}
 		<FreezerFields bind:typed={freezer.texts} errors={errors.freezer ?? {}} habit={data.habit} />
 		<div class="flex flex-wrap items-center gap-3">
 			<Press type="submit" first={data.freezers.length === 0} disabled={busy === 'freezer'}
-				>{edited ? w.household.saveTheFreezer : w.household.addTheFreezer}</Press
+				>{edited ? w.household.saveFreezer : w.household.addFreezer}</Press
 			>
-			{#if edited}<Press onclick={() => (editedId = null)}>{w.household.leaveAsItWas}</Press>{/if}
+			{#if edited}<Press onclick={() => (editedId = null)}>{w.household.leave}</Press>{/if}
 			{#if saved('freezer')}<span role="status" class="font-semibold">{w.household.saved}</span
 				>{/if}
 		</div>
@@ -157,12 +155,12 @@
 		<h2>{w.household.safeCopies}</h2>
 		<p>
 			{#if newest}
-				{w.household.theLastOneWas} <b>{instantText(newest.madeAtMs, data.habit, clock.ms)}</b>
-				{w.household.areKept(megabytes(newest.bytes), data.copies.length)}
+				{w.household.lastCopy} <b>{instantText(newest.madeAtMs, data.habit, clock.ms)}</b>
+				{w.household.copiesKept({ size: megabytes(newest.bytes), count: data.copies.length })}
 			{:else}
-				{w.household.noneYet}
+				{w.household.noCopy}
 			{/if}
-			{w.household.oneIsMadeEvery} <code>copies</code>.
+			{w.household.copiesHow} <code>copies</code>.
 		</p>
 		<form
 			method="POST"
@@ -177,16 +175,16 @@
 			}}
 		>
 			<Press type="submit" disabled={busy === 'copy'}
-				>{busy === 'copy' ? w.household.copying : w.household.makeOneNow}</Press
+				>{busy === 'copy' ? w.household.copying : w.household.copyNow}</Press
 			>
 			{#if saved('copies')}<span role="status" class="font-semibold">{w.household.made}</span>{/if}
 		</form>
-		<p class="quiet">{w.household.toGoBackTo} <code>npm run restore -- FILE</code>.</p>
+		<p class="quiet">{w.household.restoreHow} <code>npm run restore -- FILE</code>.</p>
 	</section>
 	<section class="plate grid content-start gap-3">
-		<h2>{w.household.everythingAsOneFile}</h2>
-		<p>{w.household.dishesCoolingRunsPacks}</p>
-		<div><Press href="/export.json" download>{w.household.exportEverything}</Press></div>
+		<h2>{w.household.exportTitle}</h2>
+		<p>{w.household.exportHow}</p>
+		<div><Press href="/export.json" download>{w.household.exportNow}</Press></div>
 		<form
 			method="POST"
 			action="?/readBack"
@@ -200,7 +198,7 @@
 				};
 			}}
 		>
-			<label class="entry-label" for="file">{w.household.readAFileBack}</label>
+			<label class="entry-label" for="file">{w.household.importTitle}</label>
 			<input
 				id="file"
 				name="file"
@@ -214,22 +212,22 @@
 				</p>{/if}
 			<div>
 				<Press type="submit" disabled={busy === 'readBack'}
-					>{busy === 'readBack' ? w.household.reading : w.household.replaceEverything}</Press
+					>{busy === 'readBack' ? w.household.reading : w.household.importNow}</Press
 				>
 			</div>
-			<p class="quiet">{w.household.aSafeCopyOf}</p>
+			<p class="quiet">{w.household.importHow}</p>
 		</form>
 	</section>
 	<section class="plate grid content-start gap-3">
 		<h2>{w.household.thisDevice}</h2>
 		<Choice
 			name="look"
-			label={w.household.lightOrDark}
+			label={w.household.look}
 			value={look.now}
 			onchange={(event: Event) =>
 				look.set((event.currentTarget as HTMLSelectElement).value as Look)}
 			items={[
-				{ value: 'device', name: w.household.asTheDeviceIs },
+				{ value: 'device', name: w.household.lookDevice },
 				{ value: 'light', name: w.household.light },
 				{ value: 'dark', name: w.household.dark }
 			]}

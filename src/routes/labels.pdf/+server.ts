@@ -1,4 +1,4 @@
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { error } from '@sveltejs/kit';
 import { blankLabel } from '$lib/labels/label-content';
 import { labelSheetPdf } from '$lib/server/pdf/label-sheet';
@@ -11,13 +11,13 @@ import { askedPacks, labelOf, offsetOf, paperOf } from '$lib/server/services/pac
 export const GET = async ({ locals, url }) => {
 	const house = await getHousehold(locals.db);
 	const paper = paperOf(url.searchParams.get('paper'), house.labelSetup);
-	if (!paper) error(400, w.labelsPdfAnswers.noSuchLabelSheet);
+	if (!paper) error(400, w.labelsPdfAnswers.noSuchSheet);
 	const places = paper.columns * paper.rows;
 	const start = Number(url.searchParams.get('start') ?? 1);
 	if (!Number.isInteger(start) || start < 1 || start > places)
-		error(400, w.labelsPdfAnswers.theSheetHasLabels(places));
+		error(400, w.labelsPdfAnswers.startRange({ most: places }));
 	const packs = await askedPacks(locals.db, locals.compute, url.searchParams);
-	if (packs.length === 0) error(404, w.labelsPdfAnswers.thesePacksAreNot);
+	if (packs.length === 0) error(404, w.labelsPdfAnswers.noPacks);
 	const pdf = await labelSheetPdf({
 		labels: packs.map((pack) =>
 			url.searchParams.has('byhand') ? blankLabel(pack.code) : labelOf(pack, house)
@@ -25,7 +25,7 @@ export const GET = async ({ locals, url }) => {
 		paper,
 		start,
 		offset: offsetOf(house.labelSetup),
-		title: w.labelsPdfAnswers.labels(packs[0].name),
+		title: w.labelsPdfAnswers.labels({ name: packs[0].name }),
 		fonts: await shippedFonts()
 	});
 	return pdfAnswer(pdf, 'labels');

@@ -1,5 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { ownPaperFrom, ownPaperSchema, printOffsetSchema } from '$lib/schemas/labels';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { labelWarnings } from '$lib/server/pdf/label-sheet';
@@ -56,8 +56,7 @@ export const actions: Actions = {
 	paper: async ({ request, locals }) => {
 		const key = String((await request.formData()).get('paper') ?? '');
 		const { labelSetup } = await getHousehold(locals.db);
-		if (!paperOf(key, labelSetup))
-			return fail(400, { message: w.labelsPdfAnswers.noSuchLabelSheet });
+		if (!paperOf(key, labelSetup)) return fail(400, { message: w.labelsPdfAnswers.noSuchSheet });
 		await changeLabelSetup(locals.db, () => ({ paper: key }));
 		return { saved: w.labelsPage.paperSaved };
 	},

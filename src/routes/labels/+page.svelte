@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { labelPaperKeys } from '$lib/core/published/label-papers';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
@@ -59,7 +59,7 @@
 		<p class="mt-2">{say.noneHint}</p>
 	</section>
 {:else}
-	<h1 class="mb-4">{say.heading(data.packs.length, names.slice(0, 3).join(', '))}</h1>
+	<h1 class="mb-4">{say.heading({ n: data.packs.length, name: names.slice(0, 3).join(', ') })}</h1>
 	{#if form?.saved}<p class="plate mb-4" role="status">{form.saved}</p>{/if}
 	<div class="grid gap-5 lg:grid-cols-[2fr_3fr]">
 		<div class="grid content-start gap-5">
@@ -74,7 +74,7 @@
 							...labelPaperKeys.map((key) => ({ value: key, name: say.papers[key] })),
 							...Object.keys(data.own).map((key) => ({
 								value: key,
-								name: say.ownPaper(key.slice(4))
+								name: say.ownPaper({ name: key.slice(4) })
 							}))
 						]}
 					/>
@@ -82,20 +82,20 @@
 				</form>
 				{#if data.paper.kind === 'sheet'}
 					<SheetPlaces paper={data.paper} {count} bind:start />
-					<p class="entry-hint">{sheets > 1 ? say.moreSheets(sheets) : say.oneSheet}</p>
+					<p class="entry-hint">{sheets > 1 ? say.moreSheets({ n: sheets }) : say.oneSheet}</p>
 				{/if}
 				{#each data.packs.filter(({ unprintable }) => unprintable.length > 0) as pack (pack.code)}
 					<p class="entry-error" role="alert">
-						{say.unprintable(pack.code, pack.unprintable.join(' '))}
+						{say.unprintable({ code: pack.code, marks: pack.unprintable.join(' ') })}
 					</p>
 				{/each}
 				{#if lacking.length === 0}
 					<p class="quiet">{say.allOn}</p>
 				{:else if alike && lacking.length === data.packs.length}
-					<p>{say.leftOutAll(partWords(lacking[0].leftOut))}</p>
+					<p>{say.leftOutAll({ parts: partWords(lacking[0].leftOut) })}</p>
 				{:else}
 					{#each lacking as pack (pack.code)}
-						<p>{say.leftOut(pack.code, partWords(pack.leftOut))}</p>
+						<p>{say.leftOut({ code: pack.code, parts: partWords(pack.leftOut) })}</p>
 					{/each}
 				{/if}
 				<label class="tick">
@@ -119,10 +119,10 @@
 								<Press onclick={() => printer.stop()}>{say.stop}</Press>
 							</div>
 						{:else if printer.busy}
-							<p>{say.printing(printer.done + 1, printer.total)}</p>
+							<p>{say.printing({ n: printer.done + 1, of: printer.total })}</p>
 							<progress max={printer.total} value={printer.done}></progress>
 						{:else}
-							<p><b>{say.printedAll(printer.total)}</b></p>
+							<p><b>{say.printedAll({ n: printer.total })}</b></p>
 						{/if}
 					</div>
 				{/if}
@@ -137,7 +137,7 @@
 					<tbody>
 						{#each data.packs as pack (pack.code)}
 							<tr>
-								<td>{pack.name}, {w.packOne.ofWord(pack.number, pack.of)}</td>
+								<td>{pack.name}, {w.packOne.numberOf({ number: pack.number, of: pack.of })}</td>
 								<td class="font-bold tracking-wider">{pack.code}</td>
 								<td>
 									<label class="tick">
@@ -179,7 +179,9 @@
 				>
 					<Field name="rightMm" label={say.right} hint={say.negative} error={errors.rightMm} />
 					<Field name="lowMm" label={say.low} hint={say.negative} error={errors.lowMm} />
-					<p class="quiet col-span-2">{say.corrected(data.offset.xMm, data.offset.yMm)}</p>
+					<p class="quiet col-span-2">
+						{say.corrected({ x: data.offset.xMm, y: data.offset.yMm })}
+					</p>
 					<div><Press type="submit">{say.correct}</Press></div>
 				</form>
 			</details>

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { dayIn, dayText } from '$lib/present/time';
 	import { daySchema } from '$lib/schemas/menu-day';
 	import { checked } from '$lib/ui/kit/checked';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
-	import { kindWords } from '$lib/present/words';
+	import { kindWords } from '$lib/present/wording/codes/words';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
@@ -17,7 +17,7 @@
 	const today = $derived(dayIn(clock.ms, data.habit.timeZone));
 </script>
 
-<svelte:head><title>{w.menu.menuAlmacen}</title></svelte:head>
+<svelte:head><title>{w.menu.pageTitle}</title></svelte:head>
 
 {#if data.dishes.length > 0}
 	<section class="plate mb-5 flex flex-wrap items-start gap-x-8 gap-y-3">
@@ -26,7 +26,7 @@
 			{#each data.days as day (day.id)}
 				<p class="py-1">
 					<a class="font-bold" href="/menu/day/{day.id}">{dayText(day.onDay, data.habit)}</a>
-					<span class="quiet">{w.menuDay.dishes(day.dishCount)}</span>
+					<span class="quiet">{w.menuDay.dishes({ n: day.dishCount })}</span>
 				</p>
 			{:else}
 				<p class="quiet">{w.menuDay.noneYet}</p>
@@ -56,14 +56,14 @@
 
 <section class="plate">
 	<div class="flex flex-wrap items-center justify-between gap-3">
-		<h1>{data.dishes.length === 1 ? w.menu.oneDish : `${data.dishes.length} dishes`}</h1>
+		<h1>{w.menu.dishes({ n: data.dishes.length })}</h1>
 		<div class="flex flex-wrap gap-3">
 			<Press href="/menu/import">{w.recipeImport.title}</Press>
 			<Press href="/menu/new" first={data.dishes.length === 0}>{w.menu.writeADish}</Press>
 		</div>
 	</div>
 	{#if data.dishes.length === 0}
-		<p class="mt-3">{w.menu.startWithTheDish}</p>
+		<p class="mt-3">{w.menu.empty}</p>
 	{:else}
 		<table class="ledger mt-3">
 			<thead>
@@ -80,7 +80,9 @@
 							<a href="/menu/{dish.id}" class="font-bold">{dish.name}</a>
 							{#if dish.unread > 0}
 								<br /><span class="quiet">
-									{w.menu.keptAsText(dish.unread === 1 ? 'one line' : `${dish.unread} lines`)}
+									{w.menu.unread({
+										lines: dish.unread
+									})}
 								</span>
 							{/if}
 						</td>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { coolingView } from '$lib/core/cooling/cooling-view';
 	import { loadLeftKg } from '$lib/core/storage/put-away';
@@ -14,7 +14,7 @@
 	import { packingSchema } from '$lib/schemas/packing';
 	import { quantityFromText, unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/kit/checked';
-	import { groupWords } from '$lib/present/words';
+	import { groupWords } from '$lib/present/wording/codes/words';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
@@ -104,29 +104,29 @@
 	const length = $derived(unitHint('length', data.habit));
 </script>
 
-<svelte:head><title>{w.pack.packAlmacen}</title></svelte:head>
+<svelte:head><title>{w.pack.pageTitle}</title></svelte:head>
 
-<h1 class="mb-4">{w.pack.divideIntoPacks}</h1>
+<h1 class="mb-4">{w.pack.heading}</h1>
 {#if data.dishes.length === 0}
 	<section class="plate">
-		<p>{w.pack.writeTheDishFirst}</p>
+		<p>{w.pack.noDish}</p>
 		<p class="mt-3"><Press href="/menu/new" first>{w.pack.writeADish}</Press></p>
 	</section>
 {:else if data.freezers.length === 0}
 	<section class="plate">
-		<p>{w.pack.whereDoThePacks}</p>
-		<p class="mt-3"><Press href="/household" first>{w.pack.toTheHousehold}</Press></p>
+		<p>{w.pack.noFreezer}</p>
+		<p class="mt-3"><Press href="/household" first>{w.pack.toHousehold}</Press></p>
 	</section>
 {:else}
 	{#if cooled && cooled.verdict === 'fail'}
 		<p class="plate wants-refused mb-4">
-			<b>{w.pack.thisRunDoesNot}</b>
-			{w.pack.foodThatMissedIt(tempText(74, data.habit))}
+			<b>{w.pack.missed}</b>
+			{w.pack.missedHow({ tempC: tempText(74, data.habit) })}
 		</p>
 	{:else if cooled && cooled.nowC > 8}
 		<p class="plate wants-caution mb-4">
-			<b>{w.pack.stillWarmInThe}</b>
-			{w.pack.packedWarmItSteams(tempText(5, data.habit))}
+			<b>{w.pack.warm}</b>
+			{w.pack.warmHow({ tempC: tempText(5, data.habit) })}
 		</p>
 	{/if}
 	<form
@@ -158,7 +158,7 @@
 				/>
 				<Field
 					name="servings"
-					label={w.pack.servingsInEach}
+					label={w.pack.servings}
 					bind:value={typed.servings}
 					error={errors.servings}
 					inputmode="numeric"
@@ -166,14 +166,14 @@
 			</div>
 			<Field
 				name="massKg"
-				label={w.pack.netWeightOfEach}
+				label={w.pack.mass}
 				bind:value={typed.massKg}
 				error={errors.massKg}
 				hint={dish && dish.packedKg > 0
-					? w.pack.theRecipesLinesWeigh(
-							unitHint('mass', data.habit),
-							massText(dish.packedKg, data.habit)
-						)
+					? w.pack.massHint({
+							unit: unitHint('mass', data.habit),
+							recipe: massText(dish.packedKg, data.habit)
+						})
 					: unitHint('mass', data.habit)}
 			/>
 			<ContainerChoice
@@ -188,7 +188,7 @@
 				error={errors.container}
 			/>
 			<fieldset>
-				<legend class="entry-label">{w.pack.theBlockIfIt}</legend>
+				<legend class="entry-label">{w.pack.block}</legend>
 				<div class="grid grid-cols-3 gap-4">
 					<Field
 						name="lengthM"
@@ -219,14 +219,14 @@
 					label={w.pack.packedOn}
 					bind:value={typed.packedOn}
 					error={errors.packedOn}
-					hint={w.pack.todayYesterdayOrA}
+					hint={w.pack.packedOnHint}
 				/>
 				<Field
 					name="bestBy"
-					label={w.pack.bestByIfYou}
+					label={w.pack.bestByOwn}
 					bind:value={typed.bestBy}
 					error={errors.bestBy}
-					hint={w.pack.emptyComputed}
+					hint={w.pack.bestByHint}
 				/>
 			</div>
 			<details open={Boolean(errors.cookedOn)}>
@@ -242,7 +242,7 @@
 			{#if dish && dish.state === 'raw' && dish.boughtFrozen.length > 0}
 				<Choice
 					name="boughtFrozen"
-					label={w.packPlan.boughtFrozen(dish.boughtFrozen.join(', '))}
+					label={w.packPlan.boughtFrozen({ lines: dish.boughtFrozen.join(', ') })}
 					hint={w.packPlan.boughtFrozenHint}
 					bind:value={typed.boughtFrozen}
 					error={errors.boughtFrozen}
@@ -254,7 +254,7 @@
 			{/if}
 			<Choice
 				name="shelfId"
-				label={w.pack.goesTo}
+				label={w.pack.shelf}
 				bind:value={typed.shelfId}
 				error={errors.shelfId}
 				items={shelves}
@@ -262,24 +262,24 @@
 		</section>
 		<div class="grid content-start gap-5">
 			<section class="plate grid gap-3">
-				<h2>{w.pack.whatItWillBe}</h2>
+				<h2>{w.pack.planTitle}</h2>
 				{#if block}
 					<Slab thicknessM={block.thicknessM} lengthM={block.lengthM} habit={data.habit} planned />
 					<p>
-						{w.pack.packsOf(
-							Number(typed.count) > 0 ? typed.count : '?',
-							massText(massKg, data.habit),
-							lengthText(block.lengthM, data.habit),
-							lengthText(block.widthM, data.habit)
-						)} <b>{w.pack.thick(lengthText(block.thicknessM, data.habit))}</b>
+						{w.pack.planLine({
+							packs: Math.max(0, Number(typed.count) || 0),
+							mass: massText(massKg, data.habit),
+							length: lengthText(block.lengthM, data.habit),
+							width: lengthText(block.widthM, data.habit)
+						})} <b>{w.pack.thick({ thickness: lengthText(block.thicknessM, data.habit) })}</b>
 					</p>
 					{#if batchKg > 0}<p class="quiet">
-							{w.pack.inAllThicknessRules(massText(batchKg, data.habit))}
+							{w.pack.total({ mass: massText(batchKg, data.habit) })}
 						</p>{/if}
 				{:else if plan && plan.outcome !== 'planned'}
 					<p class="entry-error">{packRefusalText(plan, massKg, data.habit)}</p>
 				{:else}
-					<p class="quiet">{w.pack.chooseADishAnd}</p>
+					<p class="quiet">{w.pack.planEmpty}</p>
 				{/if}
 				{#if freezer && batchKg > 0}
 					<p>
@@ -291,8 +291,8 @@
 								sources: ['nchfp-freezing']
 							}}
 							>{waiting > 0
-								? w.packPlan.wait(waiting, freezer.name)
-								: w.packPlan.noWait(freezer.name)}</Why
+								? w.packPlan.wait({ n: waiting, freezer: freezer.name })
+								: w.packPlan.noWait({ freezer: freezer.name })}</Why
 						>
 						{#if !roomHere}<b>{w.packPlan.noRoom}</b>{/if}
 					</p>
@@ -303,12 +303,15 @@
 							{w.pack.bestBy} <b>{dayText(lasts.bestBy, data.habit)}</b>
 							{#if lasts.limitingPart !== null && !lasts.bestBySet}
 								<br /><span class="quiet">
-									{w.pack.ruledBy(groupWords[dish.parts[lasts.limitingPart].group], dish.state)}
+									{w.pack.ruledBy({
+										group: groupWords[dish.parts[lasts.limitingPart].group],
+										state: dish.state
+									})}
 								</span>
 							{/if}
 						</p>
 					{:else}
-						<p>{w.pack.noPublishedFigureFor}</p>
+						<p>{w.pack.noFigure}</p>
 					{/if}
 				{/if}
 				<label class="tick">
@@ -317,17 +320,17 @@
 				</label>
 				<div>
 					<Press type="submit" first disabled={busy}
-						>{busy ? w.pack.computingTheCookCard : w.pack.packThem}</Press
+						>{busy ? w.pack.computing : w.pack.submit}</Press
 					>
 				</div>
-				{#if busy}<p class="quiet" role="status">{w.pack.cookingTimesForEvery}</p>{/if}
+				{#if busy}<p class="quiet" role="status">{w.pack.computingHow}</p>{/if}
 				{#if Object.keys(errors).length > 0}
-					<p class="entry-error" role="alert">{w.pack.notPackedYetSee}</p>
+					<p class="entry-error" role="alert">{w.pack.notPacked}</p>
 				{/if}
 			</section>
 			{#if data.recent.length > 0}
 				<section class="plate">
-					<h2>{w.pack.packedLately}</h2>
+					<h2>{w.pack.recent}</h2>
 					<table class="ledger mt-1">
 						<tbody>
 							{#each data.recent as { packing, name, count } (packing.id)}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Press from '$lib/ui/kit/Press.svelte';
 </script>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
 	import { checked } from '$lib/ui/kit/checked';
@@ -24,7 +24,7 @@
 	}));
 	const hooks = { busy: (at: boolean) => (busy = at) };
 	const show = (found: Record<string, string>) => (errors = found);
-	const steps = [w.start.amountsAndKitchen, w.start.appliances, w.start.freezer2];
+	const steps = [w.start.kitchenTitle, w.start.appliancesTitle, w.start.freezerStep];
 
 	// the browser knows its own zone; UTC is only what a new household starts with
 	$effect(() => {
@@ -33,12 +33,12 @@
 	});
 </script>
 
-<svelte:head><title>{w.start.settlingInAlmacen}</title></svelte:head>
+<svelte:head><title>{w.start.pageTitle}</title></svelte:head>
 
 <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
-	<h1>{w.start.settlingIn(steps[data.step - 1].toLowerCase())}</h1>
+	<h1>{w.start.heading({ step: steps[data.step - 1].toLowerCase() })}</h1>
 	<form method="POST" action="?/later" use:enhance>
-		<Press type="submit">{w.start.laterStartWithWhat}</Press>
+		<Press type="submit">{w.start.later}</Press>
 	</form>
 </div>
 <ol class="mb-4 flex flex-wrap gap-x-6 gap-y-1" aria-label={w.start.steps}>
@@ -74,7 +74,7 @@
 		<ApplianceFields bind:typed={appliances.texts} {errors} habit={data.habit} />
 		<div class="flex flex-wrap items-center gap-4">
 			<Press type="submit" first disabled={busy}>{w.start.nextFreezer}</Press>
-			<span class="quiet">{w.start.notMeasuredOrNot}</span>
+			<span class="quiet">{w.start.appliancesHint}</span>
 		</div>
 	</form>
 {:else}
@@ -85,9 +85,9 @@
 		novalidate
 		use:enhance={checked(() => freezerSchema(data.habit), show, hooks)}
 	>
-		<h2>{w.start.whereThePacksGo}</h2>
+		<h2>{w.start.freezerTitle}</h2>
 		<FreezerFields bind:typed={freezer.texts} {errors} habit={data.habit} />
-		<div><Press type="submit" first disabled={busy}>{w.start.doneWriteTheFirst}</Press></div>
-		<p class="quiet">{w.start.aSecondFreezerAnd}</p>
+		<div><Press type="submit" first disabled={busy}>{w.start.done}</Press></div>
+		<p class="quiet">{w.start.freezerHint}</p>
 	</form>
 {/if}

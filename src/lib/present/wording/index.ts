@@ -1,7 +1,5 @@
-import { en } from './en/index.ts';
-
-/** A language is an object of this shape. */
-export type Wording = typeof en;
-
-/** The wording in force. A second language joins beside `en` and is chosen here. */
-export const w: Wording = en;
+/**
+ * The wording in force: `import * as w` from here, so that a page takes along only the stations it speaks of. A second language
+ * joins beside `en` with the same names and is chosen here.
+ */
+export * from './en/index.ts';

@@ -1,5 +1,5 @@
 import type { RecipesRead } from '../../formats/recipe-draft.ts';
-import { w } from '../../present/wording/index.ts';
+import * as w from '../../present/wording/index.ts';
 import { TookTooLong, workerThread, type Thread } from '../worker-thread.ts';
 
 /** Longer than any real page of recipes takes; hostile nesting takes far longer. */

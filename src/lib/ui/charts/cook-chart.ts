@@ -3,7 +3,7 @@ import { dangerC } from '$lib/core/cooking/conversion/doneness';
 import type { Habit } from '$lib/present/habit';
 import { instantText } from '$lib/present/time';
 import { tempNumber, tempText } from '$lib/present/units';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { rulerTickMin } from '../table/ruler-span';
 import { colour, pale } from './palette';
 import { temperatureChart } from './temperature-chart';
@@ -47,7 +47,10 @@ function marks(read: () => CookChartInput): Plugin<'line'> {
 			ctx.fillRect(area.left, y(dangerC.to), area.width, y(dangerC.from) - y(dangerC.to));
 			ctx.fillStyle = colour('mustard');
 			ctx.fillText(
-				w.cookChart.danger(tempNumber(dangerC.from, habit), tempText(dangerC.to, habit)),
+				w.cookChart.danger({
+					from: tempNumber(dangerC.from, habit),
+					to: tempText(dangerC.to, habit)
+				}),
 				area.left + 6,
 				y(dangerC.to) + 16
 			);
@@ -59,7 +62,11 @@ function marks(read: () => CookChartInput): Plugin<'line'> {
 			ctx.lineTo(area.right, y(coreC));
 			ctx.stroke();
 			ctx.fillStyle = colour('leaf');
-			ctx.fillText(w.cookChart.core(tempText(coreC, habit)), area.left + 6, y(coreC) - 6);
+			ctx.fillText(
+				w.cookChart.core({ temperature: tempText(coreC, habit) }),
+				area.left + 6,
+				y(coreC) - 6
+			);
 			ctx.restore();
 		}
 	};

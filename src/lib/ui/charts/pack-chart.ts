@@ -1,6 +1,6 @@
 import type { PackCurve } from '$lib/core/freezing/pack-curves';
 import type { Habit } from '$lib/present/habit';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { colour } from './palette';
 import { temperatureChart } from './temperature-chart';
 
@@ -46,7 +46,7 @@ export function packChart(canvas: HTMLCanvasElement, read: () => PackChartInput)
 		datasets: () => datasets(read()),
 		x: () => ({ min: 0, max: hours() }),
 		xTicks: () => Array.from({ length: Math.floor(hours() / tickH) + 1 }, (_, i) => i * tickH),
-		xText: (h) => w.packChart.hours(h),
+		xText: (h) => w.packChart.hours({ h }),
 		y: { min: -20, max: 15 },
 		yTicks: [-18, -10, 0, 5],
 		habit: () => read().habit

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
 	import { twoStageRule } from '$lib/core/safety/two-stage-rule';
 	import type { SafetyLimits } from '$lib/core/safety/limits';
-	import { coolingRuleText, coolingSentence } from '$lib/present/cooling-words';
+	import { coolingRuleText, coolingSentence } from '$lib/present/wording/codes/cooling-words';
 	import { durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText, volumeText, type Habit } from '$lib/present/units';
-	import { placeWords, verdictWords } from '$lib/present/words';
+	import { placeWords, verdictWords } from '$lib/present/wording/codes/words';
 	import { coolingChart } from '../charts/cooling-chart';
 	import Drawn from '../kit/Drawn.svelte';
 	import { clock } from '../shell/clock.svelte';
@@ -45,13 +45,13 @@
 	const sentence = $derived(coolingSentence(view, run.forecast.rule, run.place, habit));
 	const nowMin = $derived(((run.endedAtMs ?? clock.ms) - run.startedAtMs) / 60_000);
 	const gate = (min: number | null) =>
-		min === null ? w.coolingPlate.notWithinADay : durationText(min);
+		min === null ? w.coolingPlate.notInTime : durationText(min);
 	const note = $derived({
-		title: w.coolingPlate.howItCools,
-		rule: w.coolingPlate.theCurveIsConduction(coolingRuleText(run.forecast.rule, limits, habit)),
+		title: w.coolingPlate.title,
+		rule: w.coolingPlate.rule({ limits: coolingRuleText(run.forecast.rule, limits, habit) }),
 		inputs: [
 			{ name: w.coolingPlate.start, value: tempText(run.input.startC, habit) },
-			{ name: w.coolingPlate.depthOfTheFood, value: lengthText(run.depthM, habit) },
+			{ name: w.coolingPlate.depth, value: lengthText(run.depthM, habit) },
 			{ name: w.coolingPlate.amount, value: volumeText(run.volumeL, habit) },
 			{ name: w.coolingPlate.place, value: placeWords[run.place] },
 			{ name: w.coolingPlate.kitchen, value: tempText(run.input.roomC ?? 21, habit) },
@@ -59,15 +59,15 @@
 			{ name: w.coolingPlate.lid, value: run.input.lid ? 'on' : 'off' },
 			{ name: w.coolingPlate.stirred, value: run.input.stirred ? 'yes' : 'no' },
 			{
-				name: w.coolingPlate.passedAfter(tempText(twoStageRule.startC, habit)),
+				name: w.coolingPlate.clockStarts({ tempC: tempText(twoStageRule.startC, habit) }),
 				value: durationText(view.clockStartMin)
 			},
 			{
-				name: w.coolingPlate.thenAtAfter(tempText(twoStageRule.firstGateC, habit)),
+				name: w.coolingPlate.firstGate({ tempC: tempText(twoStageRule.firstGateC, habit) }),
 				value: gate(view.to21Min)
 			},
 			{
-				name: w.coolingPlate.andAtAfter(tempText(twoStageRule.secondGateC, habit)),
+				name: w.coolingPlate.secondGate({ tempC: tempText(twoStageRule.secondGateC, habit) }),
 				value: gate(view.to5Min)
 			}
 		],
@@ -89,27 +89,27 @@
 		<Word tone={tone[view.verdict]} text={verdictWords[view.verdict]} />
 	</div>
 	<p class="quiet">
-		{w.coolingPlate.deep(
-			run.vessel,
-			volumeText(run.volumeL, habit),
-			lengthText(run.depthM, habit),
-			placeWords[run.place]
-		)}
+		{w.coolingPlate.vessel({
+			vessel: run.vessel,
+			volume: volumeText(run.volumeL, habit),
+			depth: lengthText(run.depthM, habit),
+			place: placeWords[run.place]
+		})}
 	</p>
 	<div class="mt-2">
 		<Drawn
 			draw={coolingChart}
 			input={{ view, nowMin, rule: run.forecast.rule, habit, limits }}
-			label={w.coolingPlate.coolingCurveOf(run.name, sentence.says)}
+			label={w.coolingPlate.chart({ name: run.name, says: sentence.says })}
 			{heightPx}
 		/>
 	</div>
 	<p class="mt-2">
 		<Why {note}>{sentence.says}</Why>
 		<b>{sentence.todo}</b>
-		{#if run.forecast.iceNeededKg}{w.coolingPlate.itTakesAboutOf(
-				massText(run.forecast.iceNeededKg, habit)
-			)}{/if}
+		{#if run.forecast.iceNeededKg}{w.coolingPlate.iceNeeded({
+				mass: massText(run.forecast.iceNeededKg, habit)
+			})}{/if}
 	</p>
 	{@render children?.()}
 </section>

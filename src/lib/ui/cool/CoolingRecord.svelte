@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
 	import type { SafetyLimits } from '$lib/core/safety/limits';
-	import { coolingSentence } from '$lib/present/cooling-words';
+	import { coolingSentence } from '$lib/present/wording/codes/cooling-words';
 	import { instantText } from '$lib/present/time';
 	import { tempText, type Habit } from '$lib/present/units';
-	import { verdictWords } from '$lib/present/words';
-	import { w } from '$lib/present/wording';
+	import { verdictWords } from '$lib/present/wording/codes/words';
+	import * as w from '$lib/present/wording';
 	import { clock } from '../shell/clock.svelte';
 	import Word from '../kit/Word.svelte';
 
@@ -30,14 +30,14 @@
 <p>
 	<a href="/cool/{run.id}">{w.gates.record}</a>:
 	<Word tone={tone[view.verdict]} text={verdictWords[view.verdict]} />
-	<span class="quiet">{says} {w.gates.readingsCount(view.readings.length)}.</span>
+	<span class="quiet">{says} {w.gates.readingsCount({ count: view.readings.length })}.</span>
 	{#each run.decisions as { atMs, code, tempC } (atMs)}
 		<br /><span
-			>{w.gates.decided(
-				code === 'reheated' ? w.gates.decisionReheated : w.gates.decisionDiscarded,
-				instantText(atMs, habit, clock.ms),
-				tempText(tempC, habit)
-			)}</span
+			>{w.gates.decided({
+				what: code === 'reheated' ? w.gates.decisionReheated : w.gates.decisionDiscarded,
+				at: instantText(atMs, habit, clock.ms),
+				temp: tempText(tempC, habit)
+			})}</span
 		>
 	{/each}
 </p>

@@ -8,7 +8,7 @@
 	import { twoStageRule } from '$lib/core/safety/two-stage-rule';
 	import { durationText, instantText } from '$lib/present/time';
 	import { massText, tempText, type Habit } from '$lib/present/units';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { clock } from '../shell/clock.svelte';
 	import Press from '../kit/Press.svelte';
 
@@ -36,9 +36,9 @@
 	const { firstGateC, secondGateC, reheatC } = twoStageRule;
 	const t = (tempC: number) => tempText(tempC, habit);
 	const whys = $derived({
-		'seen-late': w.gates.whySeenLate(t(firstGateC)),
-		'six-hours': w.gates.whySixHours(t(secondGateC)),
-		'four-hours': w.gates.whyFourHours(t(secondGateC)),
+		'seen-late': w.gates.whySeenLate({ temp: t(firstGateC) }),
+		'six-hours': w.gates.whySixHours({ temp: t(secondGateC) }),
+		'four-hours': w.gates.fourHours({ tempC: t(secondGateC) }),
 		'reheated-before': w.gates.whyReheated
 	});
 	const tone = $derived(
@@ -56,9 +56,11 @@
 		{#if decision.code === 'on-the-way'}
 			<p>{w.gates.onTheWay}</p>
 		{:else if decision.code === 'cold'}
-			<p>{decision.measured ? w.gates.cold(t(secondGateC)) : w.gates.coldForecast}</p>
+			<p>{decision.measured ? w.gates.cold({ temp: t(secondGateC) }) : w.gates.coldForecast}</p>
 		{:else if decision.code === 'help-it'}
-			<p><b>{w.gates.helpIt(t(decision.gateC), durationText(decision.leftMin))}</b></p>
+			<p>
+				<b>{w.gates.helpIt({ temp: t(decision.gateC), left: durationText(decision.leftMin) })}</b>
+			</p>
 			{#await helps}
 				<p class="quiet">{w.gates.computing}</p>
 			{:then ways}
@@ -67,11 +69,11 @@
 					<ul class="list-disc pl-5">
 						{#each ways as way (way.name)}
 							<li>
-								{w.gates.wayLine(
-									w.runSheet.ways[way.vesselKind][way.name],
-									t(secondGateC),
-									durationText(way.coldMin ?? 0)
-								)}{#if way.iceKg}, {w.gates.ice(massText(way.iceKg, habit))}{/if}
+								{w.gates.wayLine({
+									way: w.runSheet.ways[way.vesselKind][way.name],
+									temp: t(secondGateC),
+									time: durationText(way.coldMin ?? 0)
+								})}{#if way.iceKg}, {w.gates.ice({ mass: massText(way.iceKg, habit) })}{/if}
 							</li>
 						{/each}
 					</ul>
@@ -80,9 +82,9 @@
 				{/if}
 			{/await}
 		{:else if decision.code === 'measure-now'}
-			<p><b>{w.gates.measureNow(t(decision.gateC))}</b></p>
+			<p><b>{w.gates.measureNow({ temp: t(decision.gateC) })}</b></p>
 		{:else if decision.code === 'reheat-once'}
-			<p><b>{w.gates.reheat(t(firstGateC), t(reheatC))}</b></p>
+			<p><b>{w.gates.reheat({ above: t(firstGateC), to: t(reheatC) })}</b></p>
 			<form method="POST" action="?/reheated" class="grid gap-3" use:enhance>
 				<label
 					><span class="entry-label">{w.gates.coolBy}</span>
@@ -92,7 +94,7 @@
 						{/each}
 					</select>
 				</label>
-				<Press type="submit" first>{w.gates.reheated(t(reheatC))}</Press>
+				<Press type="submit" first>{w.gates.reheated({ to: t(reheatC) })}</Press>
 			</form>
 		{:else}
 			<p><b>{w.gates.discard}</b> {whys[decision.why]}</p>
@@ -105,11 +107,11 @@
 	{#each run.decisions as { atMs, code, tempC } (atMs)}
 		<p>
 			<b
-				>{w.gates.decided(
-					code === 'reheated' ? w.gates.decisionReheated : w.gates.decisionDiscarded,
-					instantText(atMs, habit, clock.ms),
-					t(tempC)
-				)}</b
+				>{w.gates.decided({
+					what: code === 'reheated' ? w.gates.decisionReheated : w.gates.decisionDiscarded,
+					at: instantText(atMs, habit, clock.ms),
+					temp: t(tempC)
+				})}</b
 			>
 		</p>
 	{/each}

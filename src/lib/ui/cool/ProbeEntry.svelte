@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Press from '../kit/Press.svelte';
 
 	let {
@@ -23,7 +23,9 @@
 	} = $props();
 </script>
 
-{#if doubtful > 0}<p class="entry-error" role="alert">{w.probes.doubtful(doubtful)}</p>{/if}
+{#if doubtful > 0}<p class="entry-error" role="alert">
+		{w.probes.doubtful({ count: doubtful })}
+	</p>{/if}
 {#if probes || probe}
 	<form method="POST" action="?/probe" use:enhance class="mt-3 grid gap-2">
 		<label
@@ -60,9 +62,9 @@
 	<p class="entry-hint">{w.probes.fileHint}</p>
 	{#if error}<p class="entry-error" role="alert">{error}</p>{/if}
 	{#if answer}
-		<p role="status">{w.probes.read(answer.fresh, answer.twice)}</p>
+		<p role="status">{w.probes.read({ count: answer.fresh, twice: answer.twice })}</p>
 		{#each answer.problems as { line, message } (line)}
-			<p class="entry-error">{w.probes.problem(line, message)}</p>
+			<p class="entry-error">{w.probes.problem({ line, message })}</p>
 		{/each}
 	{/if}
 	<Press type="submit">{w.probes.readFile}</Press>

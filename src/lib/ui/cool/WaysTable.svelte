@@ -4,8 +4,8 @@
 	import { thicknessM } from '$lib/core/heat/shape';
 	import { durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText, volumeText, type Habit } from '$lib/present/units';
-	import { verdictWords } from '$lib/present/words';
-	import { w } from '$lib/present/wording';
+	import { verdictWords } from '$lib/present/wording/codes/words';
+	import * as w from '$lib/present/wording';
 	import Press from '../kit/Press.svelte';
 	import Word from '../kit/Word.svelte';
 
@@ -26,8 +26,8 @@
 	const tone = { pass: 'good', 'at-risk': 'caution', fail: 'refused' } as const;
 	const takes = (way: (typeof ways)[number]) =>
 		[
-			w.gates.vessels(way.vessels, lengthText(thicknessM(way.shape), habit)),
-			way.iceKg === null ? null : w.gates.ice(massText(way.iceKg, habit))
+			w.gates.vessels({ count: way.vessels, depth: lengthText(thicknessM(way.shape), habit) }),
+			way.iceKg === null ? null : w.gates.ice({ mass: massText(way.iceKg, habit) })
 		]
 			.filter(Boolean)
 			.join(', ');
@@ -40,7 +40,7 @@
 			<thead
 				><tr
 					><th>{w.gates.way}</th><th>{w.gates.verdict}</th><th
-						>{w.gates.coldAfter(tempText(5, habit))}</th
+						>{w.gates.coldAfter({ temp: tempText(5, habit) })}</th
 					><th>{w.gates.takes}</th><th><span class="sr-only">{w.gates.startThis}</span></th></tr
 				></thead
 			>
@@ -55,7 +55,7 @@
 						<td>
 							<Word tone={tone[way.verdict]} text={verdictWords[way.verdict]} />
 							{#if way.tooMuchForRefrigerator}<br /><span class="quiet"
-									>{w.gates.tooMuch(volumeText(refrigeratorL, habit))}</span
+									>{w.gates.tooMuch({ litres: volumeText(refrigeratorL, habit) })}</span
 								>{/if}
 						</td>
 						<td>{way.coldMin === null ? w.gates.never : durationText(way.coldMin)}</td>
@@ -69,7 +69,7 @@
 								<Press
 									type="submit"
 									first={proposed === way.name}
-									aria-label={w.gates.startWay(name)}>{w.gates.startThis}</Press
+									aria-label={w.gates.startWay({ way: name })}>{w.gates.startThis}</Press
 								>
 							</form>
 						</td>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import type { Habit } from '$lib/present/habit';
 	import { instantText } from '$lib/present/time';
@@ -32,10 +32,10 @@
 	<p class="flex-1">
 		<b>{word}</b>{pack.status === 'reserved'
 			? w.cookedNote.notFilled
-			: w.cookedNote.itIsOutOf(
-					sinceMs === null ? '' : `, ${instantText(sinceMs, habit, clock.ms)}`
-				)}{#if pack.reason}
-			{w.cookedNote.because(pack.reason)}{/if}
+			: w.cookedNote.isOut({
+					word: sinceMs === null ? '' : `, ${instantText(sinceMs, habit, clock.ms)}`
+				})}{#if pack.reason}
+			{w.cookedNote.because({ reason: pack.reason })}{/if}
 	</p>
 	{#if pack.status !== 'reserved'}<Press type="submit">{w.cookedNote.putItBack}</Press>{/if}
 </form>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { massText, tempText, volumeText, type Habit } from '$lib/present/units';
 	import Why from '../kit/Why.svelte';
 
@@ -49,18 +49,18 @@
 						></a>
 					{/each}
 					{#if shelf.packs > shelf.slabs.length}
-						<span class="more">{say.moreHere(shelf.packs - shelf.slabs.length)}</span>
+						<span class="more">{say.moreHere({ n: shelf.packs - shelf.slabs.length })}</span>
 					{/if}
 				</div>
 				<div class="fill" style="width: {fill * 100}%" class:full={fill > 0.95}></div>
 			</div>
 			<p class="quiet">
 				<a href="/freezer?shelf={shelf.id}">{shelf.name}</a>:
-				{#if shelf.packs === 0}{say.empty.replace(', ', '')}{:else}{say.shelfFill(
-						volumeText(shelf.litres, habit),
-						volumeText(shelf.usableL, habit),
-						shelf.packs
-					)}{#if fill > 0.95}, <b>{say.full}</b>{/if}{/if}
+				{#if shelf.packs === 0}{say.empty.replace(', ', '')}{:else}{say.shelfFill({
+						litres: volumeText(shelf.litres, habit),
+						of: volumeText(shelf.usableL, habit),
+						packs: shelf.packs
+					})}{#if fill > 0.95}, <b>{say.full}</b>{/if}{/if}
 			</p>
 		{/each}
 	</div>
@@ -71,7 +71,11 @@
 				rule: say.loadRule,
 				inputs: [{ name: freezer.name, value: volumeText(freezer.volumeL, habit) }],
 				sources: ['nchfp-freezing']
-			}}>{say.load(massText(freezer.addedKg, habit), massText(freezer.loadKg, habit))}</Why
+			}}
+			>{say.load({
+				added: massText(freezer.addedKg, habit),
+				of: massText(freezer.loadKg, habit)
+			})}</Why
 		>
 	</p>
 	{#if over}<p class="font-bold">{say.loadOver}</p>{/if}

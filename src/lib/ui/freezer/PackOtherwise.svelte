@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Choice from '../kit/Choice.svelte';
 	import Field from '../kit/Field.svelte';
 	import Press from '../kit/Press.svelte';
@@ -45,7 +45,7 @@
 				<Field
 					name="servings"
 					label={w.freezerOne.part}
-					hint={w.freezerOne.partHint(servings)}
+					hint={w.freezerOne.partHint({ n: servings })}
 					bind:value={used}
 					inputmode="decimal"
 				/>

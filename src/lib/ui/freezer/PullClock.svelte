@@ -4,7 +4,7 @@
 	import type { RefreezeVerdict, ThawPlace } from '$lib/core/storage/refreeze';
 	import { instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { clock } from '../shell/clock.svelte';
 	import Press from '../kit/Press.svelte';
 	import Word from '../kit/Word.svelte';
@@ -28,11 +28,14 @@
 <div class="grid gap-2">
 	<p>
 		<Word tone="caution" text={w.cookedNote.words.thawing} />
-		{say.outSince(at(pack.pulledAtMs), say.places[pack.thawPlace ?? 'refrigerator'])}
+		{say.outSince({
+			time: at(pack.pulledAtMs),
+			place: say.places[pack.thawPlace ?? 'refrigerator']
+		})}
 	</p>
 	<p>
-		{#if pull.pliableAtMs !== null}{say.pliable(at(pull.pliableAtMs))}{/if}
-		{#if pull.thawedAtMs !== null}{say.thawedAt(at(pull.thawedAtMs))}
+		{#if pull.pliableAtMs !== null}{say.pliable({ time: at(pull.pliableAtMs) })}{/if}
+		{#if pull.thawedAtMs !== null}{say.thawedAt({ time: at(pull.thawedAtMs) })}
 			{#if pull.cookByMs !== null}
 				<Why
 					note={{
@@ -40,7 +43,7 @@
 						rule: say.refreezing['thawed-in-refrigerator'],
 						inputs: [],
 						sources: ['fsis-thawing', 'cold-food-storage-chart', 'appliance-model']
-					}}><b>{say.cookByTime(at(pull.cookByMs))}</b></Why
+					}}><b>{say.cookByTime({ time: at(pull.cookByMs) })}</b></Why
 				>
 			{/if}
 		{:else}{w.freezer.thawUnknown}{/if}

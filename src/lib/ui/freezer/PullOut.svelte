@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Choice from '../kit/Choice.svelte';
 	import Press from '../kit/Press.svelte';
 

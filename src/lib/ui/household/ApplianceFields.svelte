@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import type { Habit } from '$lib/present/habit';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import Field from '../kit/Field.svelte';
@@ -19,7 +19,7 @@
 	<div class="grid gap-4 sm:grid-cols-3">
 		<Field
 			name="slowVolumeL"
-			label={w.applianceFields.slowCookerHolds}
+			label={w.applianceFields.slowCookerSize}
 			bind:value={typed.slowVolumeL}
 			error={errors.slowVolumeL}
 			hint={volume}
@@ -29,14 +29,14 @@
 			label={w.applianceFields.powerOnLow}
 			bind:value={typed.slowLowW}
 			error={errors.slowLowW}
-			hint={w.applianceFields.wIntoTheFood}
+			hint={w.applianceFields.powerLowHint}
 		/>
 		<Field
 			name="slowHighW"
 			label={w.applianceFields.powerOnHigh}
 			bind:value={typed.slowHighW}
 			error={errors.slowHighW}
-			hint={w.applianceFields.wThePlatesFigure}
+			hint={w.applianceFields.powerHighHint}
 		/>
 	</div>
 	<BowlFields prefix="slow" bind:typed {errors} hint={length} />
@@ -46,17 +46,17 @@
 	<div class="grid gap-4 sm:grid-cols-2">
 		<Field
 			name="pressureVolumeL"
-			label={w.applianceFields.pressureCookerHolds}
+			label={w.applianceFields.pressureCookerSize}
 			bind:value={typed.pressureVolumeL}
 			error={errors.pressureVolumeL}
 			hint={volume}
 		/>
 		<Field
 			name="pressurePowerW"
-			label={w.applianceFields.itsPower}
+			label={w.applianceFields.pressurePower}
 			bind:value={typed.pressurePowerW}
 			error={errors.pressurePowerW}
-			hint={w.applianceFields.wOnThePlate}
+			hint={w.applianceFields.pressurePowerHint}
 		/>
 	</div>
 	<BowlFields prefix="pressure" bind:typed {errors} hint={length} />

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Choice from '../kit/Choice.svelte';
 	import Field from '../kit/Field.svelte';
 
@@ -19,26 +19,26 @@
 	const sides = $derived(
 		oval
 			? ([
-					['LengthM', w.bowlFields.aLongWay],
-					['WidthM', w.bowlFields.bShortWay],
-					['DepthM', w.bowlFields.cDepth]
+					['LengthM', w.bowlFields.ovalLength],
+					['WidthM', w.bowlFields.ovalWidth],
+					['DepthM', w.bowlFields.depth]
 				] as const)
 			: ([
-					['LengthM', w.bowlFields.aAcross],
-					['DepthM', w.bowlFields.cDepth]
+					['LengthM', w.bowlFields.roundDiameter],
+					['DepthM', w.bowlFields.depth]
 				] as const)
 	);
 </script>
 
 <fieldset>
-	<legend class="entry-label">{w.bowlFields.itsBowlInsideSays}</legend>
+	<legend class="entry-label">{w.bowlFields.legend}</legend>
 	<div class="grid items-center gap-4 sm:grid-cols-[150px_1fr]">
 		<svg
 			viewBox="0 0 150 132"
 			width="150"
 			height="132"
 			role="img"
-			aria-label={w.bowlFields.whatToMeasureOf}
+			aria-label={w.bowlFields.drawing}
 		>
 			<g fill="none" stroke="var(--rim)" stroke-width="2">
 				<ellipse cx="75" cy="28" rx="60" ry={oval ? 20 : 24} />

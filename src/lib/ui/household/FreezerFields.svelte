@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import type { Habit } from '$lib/present/habit';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { freezerKinds } from '$lib/core/published/freezer-kinds';
@@ -27,7 +27,7 @@
 		label={w.freezerFields.room}
 		bind:value={typed.volumeL}
 		error={errors.volumeL}
-		hint={habit.system === 'us' ? w.freezerFields.qtACubicFoot : unitHint('volume', habit)}
+		hint={habit.system === 'us' ? w.freezerFields.volumeHintUs : unitHint('volume', habit)}
 	/>
 	<Field name="setC" label={w.freezerFields.setTo} bind:value={typed.setC} error={errors.setC} />
 </div>
@@ -39,7 +39,7 @@
 />
 <LongText
 	name="shelves"
-	label={w.freezerFields.shelvesOrBasketsOne}
+	label={w.freezerFields.shelves}
 	rows={3}
 	bind:value={typed.shelves}
 	error={errors.shelves}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { airPressureKPa, boilingC } from '$lib/core';
 	import type { Habit } from '$lib/present/habit';
 	import { tempText } from '$lib/present/units';
@@ -27,7 +27,7 @@
 </script>
 
 <section class="plate grid content-start gap-4">
-	<h2>{w.kitchenFields.amountsDaysAndClock}</h2>
+	<h2>{w.kitchenFields.habitPart}</h2>
 	<div class="grid gap-4 sm:grid-cols-2">
 		<Choice
 			name="system"
@@ -35,8 +35,8 @@
 			bind:value={typed.system}
 			error={errors.system}
 			items={[
-				{ value: 'metric', name: w.kitchenFields.gramsLitresCentimetres },
-				{ value: 'us', name: w.kitchenFields.poundsCupsInches }
+				{ value: 'metric', name: w.kitchenFields.metric },
+				{ value: 'us', name: w.kitchenFields.us }
 			]}
 			onchange={() => Object.assign(typed, usual[typed.system as keyof typeof usual])}
 		/>
@@ -57,7 +57,7 @@
 			error={errors.clock}
 			items={[
 				{ value: '24', name: '18:30' },
-				{ value: '12', name: w.kitchenFields.pm }
+				{ value: '12', name: w.kitchenFields.clock12 }
 			]}
 		/>
 		<Choice
@@ -66,8 +66,8 @@
 			bind:value={typed.dayOrder}
 			error={errors.dayOrder}
 			items={[
-				{ value: 'dmy', name: w.kitchenFields.oct },
-				{ value: 'mdy', name: w.kitchenFields.oct2 },
+				{ value: 'dmy', name: w.kitchenFields.dayFirst },
+				{ value: 'mdy', name: w.kitchenFields.monthFirst },
 				{ value: 'ymd', name: '2026-10-14' }
 			]}
 		/>
@@ -77,18 +77,18 @@
 		label={w.kitchenFields.timeZone}
 		bind:value={typed.timeZone}
 		error={errors.timeZone}
-		hint={w.kitchenFields.continentAndTownEurope}
+		hint={w.kitchenFields.timeZoneHint}
 	/>
-	<p class="quiet">{w.kitchenFields.anyFieldTakesEither}</p>
+	<p class="quiet">{w.kitchenFields.habitHint}</p>
 </section>
 <section class="plate grid content-start gap-4">
-	<h2>{w.kitchenFields.theKitchen}</h2>
+	<h2>{w.kitchenFields.kitchenPart}</h2>
 	<Field
 		name="altitudeM"
 		label={w.kitchenFields.altitude}
 		bind:value={typed.altitudeM}
 		error={errors.altitudeM}
-		hint="{unitHint('altitude', habit)}{boils ? w.kitchenFields.waterBoilsAtThere(boils) : ''}"
+		hint="{unitHint('altitude', habit)}{boils ? w.kitchenFields.boilsAt({ tempC: boils }) : ''}"
 	/>
 	<div class="grid gap-4 sm:grid-cols-2">
 		<Field
@@ -96,14 +96,14 @@
 			label={w.kitchenFields.kitchen}
 			bind:value={typed.roomC}
 			error={errors.roomC}
-			hint={w.kitchenFields.usualTemperature}
+			hint={w.kitchenFields.kitchenHint}
 		/>
 		<Field
 			name="refrigeratorC"
 			label={w.kitchenFields.refrigerator}
 			bind:value={typed.refrigeratorC}
 			error={errors.refrigeratorC}
-			hint={w.kitchenFields.aThermometerInA}
+			hint={w.kitchenFields.refrigeratorHint}
 		/>
 	</div>
 </section>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { lengthText, type Habit } from '$lib/present/units';
 
 	let {
@@ -25,7 +25,7 @@
 	height={Math.max(heightPx + 4, 22)}
 	viewBox="0 0 {widthPx + 4} {Math.max(heightPx + 4, 22)}"
 	role="img"
-	aria-label={w.slab.thick(text)}
+	aria-label={w.slab.thick({ thickness: text })}
 >
 	<g transform="translate(2 {(Math.max(heightPx + 4, 22) - heightPx) / 2})">
 		<path

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import type { Snippet } from 'svelte';
 	import { sources } from '$lib/core/published/sources';
-	import { standingLine } from '$lib/present/words';
+	import { standingLine } from '$lib/present/wording/codes/words';
 	import type { WhyNote } from './why';
 
 	let { note, children }: { note: WhyNote; children: Snippet } = $props();
@@ -17,7 +17,7 @@
 		<p>{note.rule}</p>
 		{#if note.inputs.length > 0}
 			<table class="ledger">
-				<thead><tr><th>{w.why.whatWentIn}</th><th>{w.why.value}</th></tr></thead>
+				<thead><tr><th>{w.why.inputs}</th><th>{w.why.value}</th></tr></thead>
 				<tbody>
 					{#each note.inputs as input (input.name)}
 						<tr><td>{input.name}</td><td><b>{input.value}</b></td></tr>
@@ -25,7 +25,7 @@
 				</tbody>
 			</table>
 		{/if}
-		<h3 class="font-bold">{w.why.whereItComesFrom}</h3>
+		<h3 class="font-bold">{w.why.source}</h3>
 		<ul class="list-disc pl-5">
 			{#each note.sources as key (key)}
 				<li>

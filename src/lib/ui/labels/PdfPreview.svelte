@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { pdfPages } from './pdf-pages';
 
 	let { path, label }: { path: string; label: string } = $props();
@@ -41,8 +41,12 @@
 	{/if}
 	{#each pages as page, i (i)}
 		<figure>
-			<img src={page} alt="{label}, {w.labelsPage.page(i + 1, total)}" class:pale={busy} />
-			<figcaption class="quiet">{w.labelsPage.page(i + 1, total)}</figcaption>
+			<img
+				src={page}
+				alt="{label}, {w.labelsPage.page({ n: i + 1, of: total })}"
+				class:pale={busy}
+			/>
+			<figcaption class="quiet">{w.labelsPage.page({ n: i + 1, of: total })}</figcaption>
 		</figure>
 	{/each}
 </div>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import type { LabelPaper } from '$lib/core/published/label-papers';
 
 	let {

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { dishKindNames } from '$lib/core/published/dish-kinds';
 	import type { LineCorrection } from '$lib/core/foods/line-correction';
 	import { parseIngredientLines } from '$lib/formats/ingredient-line';
 	import type { Habit } from '$lib/present/units';
-	import { kindWords } from '$lib/present/words';
+	import { kindWords } from '$lib/present/wording/codes/words';
 	import { dishSchema, longestPaste } from '$lib/schemas/dish';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '../kit/checked';
@@ -67,12 +67,12 @@
 			/>
 			<Choice
 				name="state"
-				label={w.dishForm.goesIntoTheFreezer}
+				label={w.dishForm.state}
 				bind:value={typed.state}
 				error={errors.state}
 				items={[
-					{ value: 'cooked', name: w.dishForm.cookedCooledFirst },
-					{ value: 'raw', name: w.dishForm.rawToBeCooked }
+					{ value: 'cooked', name: w.dishForm.cooked },
+					{ value: 'raw', name: w.dishForm.raw }
 				]}
 			/>
 		</div>
@@ -83,20 +83,20 @@
 			error={errors.kind}
 			hint={typed.kind
 				? kindWords[typed.kind as keyof typeof kindWords]?.hint
-				: w.dishForm.howItsDonenessIs}
+				: w.dishForm.kindHint}
 			items={dishKindNames.map((kind) => ({ value: kind, name: kindWords[kind].name }))}
 		/>
 		<LongText
 			name="lines"
-			label={w.dishForm.ingredientsOneALine}
+			label={w.dishForm.lines}
 			rows={10}
 			bind:value={typed.lines}
 			error={errors.lines}
-			hint={w.dishForm.anyUnitsWriteOn}
+			hint={w.dishForm.linesHint}
 		/>
 		<LongText
 			name="method"
-			label={w.dishForm.methodAFewLines}
+			label={w.dishForm.method}
 			rows={4}
 			bind:value={typed.method}
 			error={errors.method}
@@ -106,13 +106,13 @@
 			label={w.dishForm.toAddOnThe}
 			bind:value={typed.addOnDay}
 			error={errors.addOnDay}
-			hint={w.dishForm.goesOnTheLabel}
+			hint={w.dishForm.addOnDayHint}
 		/>
 	</section>
 	<div class="grid content-start gap-5">
 		<section class="plate grid gap-4">
-			<h2>{w.dishForm.whatItsRecipeSays}</h2>
-			<p class="quiet">{w.dishForm.oneInstructionIsEnough}</p>
+			<h2>{w.dishForm.instructionPart}</h2>
+			<p class="quiet">{w.dishForm.instructionHint}</p>
 			<div class="grid grid-cols-2 gap-4">
 				<Choice
 					name="appliance"
@@ -154,8 +154,8 @@
 					bind:value={typed.instructionState}
 					error={errors.instructionState}
 					items={[
-						{ value: 'fresh', name: w.dishForm.freshJustPutTogether },
-						{ value: 'thawed', name: w.dishForm.thawedFromTheRefrigerator },
+						{ value: 'fresh', name: w.dishForm.fresh },
+						{ value: 'thawed', name: w.dishForm.thawed },
 						{ value: 'frozen', name: w.dishForm.frozenSolid }
 					]}
 				/>
@@ -172,7 +172,7 @@
 						label={w.dishForm.to}
 						bind:value={typed.toMin}
 						error={errors.toMin}
-						hint={w.dishForm.sameIfOneTime}
+						hint={w.dishForm.toHint}
 					/>
 				</div>
 			{/if}
@@ -180,17 +180,17 @@
 				<Press type="submit" first disabled={busy}>{busy ? w.dishForm.saving : submit}</Press>
 			</div>
 			{#if Object.keys(errors).length > 0}
-				<p class="entry-error" role="alert">{w.dishForm.notSavedYetSee}</p>
+				<p class="entry-error" role="alert">{w.dishForm.notSaved}</p>
 			{/if}
 		</section>
 		<section class="plate">
-			<h2>{w.dishForm.asItIsUnderstood}</h2>
+			<h2>{w.dishForm.understood}</h2>
 			{#if read.length > 0}
 				<LinesEditor lines={read} bind:corrections {habit} />
 			{:else if (typed.lines ?? '').length > longestPaste}
-				<p class="entry-error mt-2">{w.dishForm.tooLongToRead}</p>
+				<p class="entry-error mt-2">{w.dishForm.tooLong}</p>
 			{:else}
-				<p class="quiet mt-2">{w.dishForm.linesAppearHereAs}</p>
+				<p class="quiet mt-2">{w.dishForm.noLines}</p>
 			{/if}
 		</section>
 	</div>

@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import type { FreezerFinding } from '$lib/core/foods/freezer-check';
 	import { sources } from '$lib/core/published/sources';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Press from '../kit/Press.svelte';
 	import Word from '../kit/Word.svelte';
 
@@ -20,7 +20,7 @@
 	{#if partCooked}
 		<p>
 			<Word tone="refused" text={w.dishCare.partCooked} />
-			{w.dishCare.partCookedHow(partCooked)}
+			{w.dishCare.partCookedHow({ sentence: partCooked })}
 		</p>
 	{/if}
 	{#each findings as finding (finding.line)}

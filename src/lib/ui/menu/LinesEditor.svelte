@@ -10,8 +10,8 @@
 	import { correctedLine, type ParsedLine } from '$lib/formats/ingredient-line';
 	import { lineAmountText } from '$lib/present/amounts';
 	import type { Habit } from '$lib/present/habit';
-	import { stageWords } from '$lib/present/words';
-	import { w } from '$lib/present/wording';
+	import { stageWords } from '$lib/present/wording/codes/words';
+	import * as w from '$lib/present/wording';
 
 	let {
 		lines,
@@ -50,14 +50,14 @@
 <p class="quiet">{w.linesEditor.how}</p>
 <ul class="mt-2">
 	{#each rows as line (line.key)}
-		{@const of = (what: string) => w.linesEditor.of(what, line.text)}
+		{@const of = (what: string) => w.linesEditor.of({ what, line: line.text })}
 		<li class="line">
 			<p>
 				<b>{lineAmountText(line, habit)}</b>
 				{line.item}
 				{#if line.understood === 'text'}<span class="word caution">{w.linesTable.keptAsText}</span>
 				{:else if line.understood === 'item' && line.quantity !== null}<span class="quiet"
-						>{w.linesTable.weightNotKnown}</span
+						>{w.linesTable.noWeight}</span
 					>{/if}
 			</p>
 			<div class="fields">

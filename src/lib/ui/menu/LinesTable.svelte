@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import type { ParsedLine } from '$lib/formats/ingredient-line';
 	import { lineAmountText } from '$lib/present/amounts';
 	import type { Habit } from '$lib/present/habit';
-	import { stageWords } from '$lib/present/words';
+	import { stageWords } from '$lib/present/wording/codes/words';
 	import Word from '../kit/Word.svelte';
 
 	let {
@@ -51,7 +51,7 @@
 					<td>
 						{line.item}
 						{#if line.understood === 'item' && line.quantity !== null}<br /><span class="quiet"
-								>{w.linesTable.weightNotKnown}</span
+								>{w.linesTable.noWeight}</span
 							>{/if}
 					</td>
 					<td>{line.cut}</td>

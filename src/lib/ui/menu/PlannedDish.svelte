@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { destinations, type Portion } from '$lib/core/menu/day-totals';
 	import { centsText } from '$lib/present/money';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Press from '../kit/Press.svelte';
 	import Word from '../kit/Word.svelte';
 
@@ -59,7 +59,7 @@
 			<button
 				type="button"
 				class="step"
-				aria-label={w.menuDay.fewer(dish.name)}
+				aria-label={w.menuDay.fewer({ dish: dish.name })}
 				disabled={batches <= 1}
 				onclick={() => changed({ batches: batches - 1 })}>−</button
 			>
@@ -67,7 +67,7 @@
 			<button
 				type="button"
 				class="step"
-				aria-label={w.menuDay.more(dish.name)}
+				aria-label={w.menuDay.more({ dish: dish.name })}
 				disabled={batches >= 20}
 				onclick={() => changed({ batches: batches + 1 })}>+</button
 			>
@@ -85,7 +85,7 @@
 				value={portion.packs}
 				onchange={(event) => setPortion(i, { packs: whole(event, portion.packs) })}
 			/>
-			<span>{w.menuDay.packsOf(portion.packs)}</span>
+			<span>{w.menuDay.packsOf({ n: portion.packs })}</span>
 			<input
 				class="entry count"
 				type="number"
@@ -125,18 +125,20 @@
 				})}>{w.menuDay.addPortion}</button
 		>
 		<span class="quiet">
-			{#if unplaced > 0}<Word tone="caution" text={w.menuDay.left(unplaced)} />
-			{:else if unplaced < 0}<Word tone="refused" text={w.menuDay.over(-unplaced)} />
+			{#if unplaced > 0}<Word tone="caution" text={w.menuDay.left({ n: unplaced })} />
+			{:else if unplaced < 0}<Word tone="refused" text={w.menuDay.over({ n: -unplaced })} />
 			{:else}{w.menuDay.allPlaced}{/if}
-			{#if waitPacks > 0}· {w.menuDay.waits(waitPacks)}{/if}
-			{#if cost && cost.wholeCents > 0}· {w.menuDay.cost(
-					centsText(cost.usedCents),
-					centsText(cost.wholeCents)
-				)}{/if}
+			{#if waitPacks > 0}· {w.menuDay.waits({ n: waitPacks })}{/if}
+			{#if cost && cost.wholeCents > 0}· {w.menuDay.cost({
+					used: centsText(cost.usedCents),
+					whole: centsText(cost.wholeCents)
+				})}{/if}
 		</span>
 		<form method="POST" action="?/drop" class="ml-auto" use:enhance>
 			<input type="hidden" name="id" value={dish.id} />
-			<Press type="submit" aria-label={w.menuDay.drop(dish.name)}>{w.menuDay.dropShort}</Press>
+			<Press type="submit" aria-label={w.menuDay.drop({ dish: dish.name })}
+				>{w.menuDay.dropShort}</Press
+			>
 		</form>
 	</div>
 	{#if portions.some((portion) => portion.to === 'refrigerator')}

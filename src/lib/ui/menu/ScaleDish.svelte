@@ -5,7 +5,7 @@
 	import { parsedLineKg, type ParsedLine } from '$lib/formats/ingredient-line';
 	import { lineAmountText } from '$lib/present/amounts';
 	import type { Habit } from '$lib/present/habit';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { numberFromText, quantityFromText } from '$lib/schemas/quantity-text';
 	import Field from '../kit/Field.svelte';
 
@@ -59,20 +59,24 @@
 			oninput={() => (have = '')}
 		/>
 		{#if meat}
-			<Field name="scale-meat" label={w.dishCare.scaleByMeat(meat.name)} bind:value={have} />
+			<Field
+				name="scale-meat"
+				label={w.dishCare.scaleByMeat({ item: meat.name })}
+				bind:value={have}
+			/>
 		{/if}
 	</div>
 	{#if factor === null}
 		<p class="entry-error" role="alert">{w.dishCare.scaleBad}</p>
 	{:else if Math.abs(factor - 1) > 0.001}
-		<p><b>{w.dishCare.scaled(Math.round(servings * factor * 10) / 10)}</b></p>
+		<p><b>{w.dishCare.scaled({ servings: Math.round(servings * factor * 10) / 10 })}</b></p>
 		<ul class="list-disc pl-5">
 			{#each scaled as { line, to }, i (i)}
 				<li>
 					{lineAmountText(to, habit)}
 					{line.item}
 					{#if to.exact !== null}<span class="quiet"
-							>({w.dishCare.whole(Math.round(to.exact * 10) / 10)})</span
+							>({w.dishCare.whole({ from: Math.round(to.exact * 10) / 10 })})</span
 						>{/if}
 				</li>
 			{/each}

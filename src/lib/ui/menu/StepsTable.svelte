@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { handsMin, stepPlaces, type DishStep } from '$lib/core/steps/propose-steps';
 	import { durationText } from '$lib/present/time';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Press from '../kit/Press.svelte';
 
 	let { steps, message }: { steps: readonly DishStep[]; message?: string } = $props();
@@ -53,14 +53,16 @@
 	{#if rows.length === 0}
 		<p>{w.steps.none}</p>
 	{:else}
-		<p class="quiet">{w.steps.how(durationText(handsMin(rows, 1)), durationText(all))}</p>
+		<p class="quiet">
+			{w.steps.how({ hands: durationText(handsMin(rows, 1)), all: durationText(all) })}
+		</p>
 	{/if}
 	<ol>
 		{#each rows as step, i (i)}
 			<li class="step">
 				<input
 					class="entry work"
-					aria-label={w.steps.of(w.steps.text, i + 1)}
+					aria-label={w.steps.of({ what: w.steps.text, step: i + 1 })}
 					value={step.text}
 					onchange={(event) => set(i, { text: event.currentTarget.value.slice(0, 200) })}
 				/>
@@ -69,13 +71,13 @@
 					type="number"
 					min="0"
 					max="2880"
-					aria-label={w.steps.of(w.steps.minutes, step.text)}
+					aria-label={w.steps.of({ what: w.steps.minutes, step: step.text })}
 					value={step.minutes}
 					onchange={(event) => set(i, { minutes: Number(event.currentTarget.value) })}
 				/>
 				<select
 					class="entry"
-					aria-label={w.steps.of(w.steps.place, step.text)}
+					aria-label={w.steps.of({ what: w.steps.place, step: step.text })}
 					value={step.place}
 					onchange={(event) => set(i, { place: event.currentTarget.value as DishStep['place'] })}
 				>
@@ -85,7 +87,7 @@
 				<label class="tick">
 					<input
 						type="checkbox"
-						aria-label={w.steps.of(w.steps.hands, step.text)}
+						aria-label={w.steps.of({ what: w.steps.hands, step: step.text })}
 						checked={step.hands}
 						onchange={(event) => set(i, { hands: event.currentTarget.checked })}
 					/>
@@ -96,7 +98,7 @@
 						{w.steps.after}
 						<input
 							class="entry"
-							aria-label={w.steps.of(w.steps.after, step.text)}
+							aria-label={w.steps.of({ what: w.steps.after, step: step.text })}
 							value={step.after.map((before) => before + 1).join(', ')}
 							onchange={(event) => {
 								set(i, { after: readAfter(event.currentTarget.value, i) });
@@ -108,7 +110,7 @@
 				<button
 					type="button"
 					class="gone"
-					aria-label={w.steps.remove(step.text)}
+					aria-label={w.steps.remove({ step: step.text })}
 					onclick={() => remove(i)}>×</button
 				>
 			</li>

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import type { StoredPart } from '$lib/core';
 	import type { SourceKey } from '$lib/core/published/sources';
 	import { dayText } from '$lib/present/time';
 	import { tempText, type Habit } from '$lib/present/units';
-	import { groupWords } from '$lib/present/words';
+	import { groupWords } from '$lib/present/wording/codes/words';
 	import Why from '../kit/Why.svelte';
 
 	let {
@@ -32,13 +32,13 @@
 	);
 	const note = $derived({
 		title: w.bestBy.bestBy,
-		rule: w.bestBy.theShortestQualityTime(tempText(-18, habit), tempText(-18, habit)),
+		rule: w.bestBy.rule({ tempC: tempText(-18, habit), warmerThan: tempText(-18, habit) }),
 		inputs: [
 			{ name: w.bestBy.packedOn, value: dayText(packedOn, habit) },
 			...(limiting
 				? [
 						{
-							name: w.bestBy.whatLimitsIt,
+							name: w.bestBy.limit,
 							value: `${groupWords[limiting.group]}, ${limiting.state}`
 						}
 					]
@@ -50,17 +50,17 @@
 							value:
 								storage.months.from === storage.months.to
 									? String(storage.months.to)
-									: w.bestBy.to(storage.months.from, storage.months.to)
+									: w.bestBy.monthRange({ from: storage.months.from, to: storage.months.to })
 						}
 					]
 				: []),
-			{ name: w.bestBy.freezerSetTo, value: tempText(storage.freezerC, habit) },
+			{ name: w.bestBy.freezerSetting, value: tempText(storage.freezerC, habit) },
 			...(storage.goodTo
-				? [{ name: w.bestBy.highEndOfThe, value: dayText(storage.goodTo, habit) }]
+				? [{ name: w.bestBy.highEnd, value: dayText(storage.goodTo, habit) }]
 				: []),
 			...(storage.bestBySet
 				? [
-						{ name: w.bestBy.theDayWasWritten, value: 'yes' },
+						{ name: w.bestBy.setByHand, value: 'yes' },
 						{
 							name: w.bestBy.computed,
 							value: storage.computedBestBy

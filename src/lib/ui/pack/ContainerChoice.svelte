@@ -15,8 +15,8 @@
 	import { containers } from '$lib/core/published/containers';
 	import { durationText } from '$lib/present/time';
 	import { lengthText, volumeText, type Habit } from '$lib/present/units';
-	import { containerText } from '$lib/present/words';
-	import { w } from '$lib/present/wording';
+	import { containerText } from '$lib/present/wording/codes/words';
+	import * as w from '$lib/present/wording';
 	import { formsClient } from '$lib/workers/forms-client';
 	import Why from '../kit/Why.svelte';
 
@@ -140,18 +140,18 @@
 		!choice.fits
 			? say.tooSmall
 			: [
-					say.full(Math.round(choice.fill01 * 100)),
-					say.headspace(lengthText(choice.headspaceMm / 1000, habit)),
-					say.thick(lengthText(choice.thicknessM, habit)),
+					say.full({ percent: Math.round(choice.fill01 * 100) }),
+					say.headspace({ mm: lengthText(choice.headspaceMm / 1000, habit) }),
+					say.thick({ mm: lengthText(choice.thicknessM, habit) }),
 					...(choice.left === null
 						? []
-						: [choice.enough ? say.left(choice.left) : say.notEnough(choice.left)])
+						: [choice.enough ? say.left({ n: choice.left }) : say.notEnough({ n: choice.left })])
 				].join(' · ');
 </script>
 
 <fieldset>
 	<legend class="entry-label">{say.container}</legend>
-	{#if litres > 0}<p class="entry-hint">{say.fits(volumeText(litres, habit))}</p>{/if}
+	{#if litres > 0}<p class="entry-hint">{say.fits({ litres: volumeText(litres, habit) })}</p>{/if}
 	{#snippet one(choice: ContainerChoice)}
 		<label class="choice" class:chosen={container === choice.key}>
 			<input

@@ -3,7 +3,7 @@
 	import type { RunSheet } from '$lib/core/schedule/run-sheet';
 	import { timeOfDayText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { kitchenResources } from '$lib/schemas/run-sheet';
 	import Field from '../kit/Field.svelte';
 	import Press from '../kit/Press.svelte';

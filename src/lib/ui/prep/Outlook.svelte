@@ -5,7 +5,7 @@
 	import { taskText } from '$lib/present/run-words';
 	import { durationText, instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Press from '../kit/Press.svelte';
 	import Why from '../kit/Why.svelte';
 	import Word from '../kit/Word.svelte';
@@ -34,8 +34,11 @@
 		!outlook
 			? ''
 			: outlook.heldBy.kind === 'resource'
-				? w.runSheet.withResource(run.capacity[outlook.heldBy.name] ?? 0, outlook.heldBy.name)
-				: w.runSheet.withDish(dishName(outlook.heldBy.dishId))
+				? w.runSheet.withResource({
+						count: run.capacity[outlook.heldBy.name] ?? 0,
+						name: outlook.heldBy.name
+					})
+				: w.runSheet.withDish({ dish: dishName(outlook.heldBy.dishId) })
 	);
 	const drops = $derived(
 		(outlook?.helps ?? []).flatMap((help) => (help.kind === 'drop-dish' ? [help] : []))
@@ -60,7 +63,7 @@
 <section class="plate grid gap-2" aria-live="polite">
 	{#each plan.missing as { text, resource } (`${text} ${resource}`)}
 		<p class="entry-error">
-			{w.runSheet.missing(text, w.runSheet.resources[resource] ?? resource)}
+			{w.runSheet.missing({ text, resource: w.runSheet.resources[resource] ?? resource })}
 		</p>
 	{/each}
 	{#if plan.outcome === 'infeasible'}
@@ -76,30 +79,33 @@
 						{ name: w.runSheet.why.washMin, value: durationText(5) }
 					],
 					sources: []
-				}}>{w.runSheet.ends(instantText(endMs, habit), durationText(plan.endMin))}</Why
+				}}
+				>{w.runSheet.ends({ end: instantText(endMs, habit), all: durationText(plan.endMin) })}</Why
 			>
 		</p>
 		{#if !started}
 			<p>
 				{plan.endMin - plan.lowerBoundMin < 0.5
 					? w.runSheet.isLeast
-					: w.runSheet.cannot(durationText(plan.lowerBoundMin), reason)}
+					: w.runSheet.cannot({ bound: durationText(plan.lowerBoundMin), why: reason })}
 			</p>
 		{/if}
-		<p>{w.runSheet.washes(plan.changeovers)}</p>
+		<p>{w.runSheet.washes({ count: plan.changeovers })}</p>
 		{#if lateMin !== null && lateMin > 0.5}
 			<p>
-				<Word tone="refused" text={w.runSheet.late(durationText(lateMin))} />
-				{enough ? w.runSheet.lateDrop(dishName(enough.dishId)) : w.runSheet.lateNone}
+				<Word tone="refused" text={w.runSheet.late({ by: durationText(lateMin) })} />
+				{enough ? w.runSheet.lateDrop({ dish: dishName(enough.dishId) }) : w.runSheet.lateNone}
 			</p>
 		{:else if lateMin !== null}
-			<p><Word tone="good" text={w.runSheet.fits(durationText(-lateMin))} /></p>
+			<p><Word tone="good" text={w.runSheet.fits({ spare: durationText(-lateMin) })} /></p>
 		{/if}
 		{#if plan.waitedTooLong.length > 0}
 			<p>
 				<Word
 					tone="caution"
-					text={w.runSheet.waited(plan.waitedTooLong.map((id) => texts.get(id) ?? id).join(', '))}
+					text={w.runSheet.waited({
+						what: plan.waitedTooLong.map((id) => texts.get(id) ?? id).join(', ')
+					})}
 				/>
 			</p>
 		{/if}
@@ -109,14 +115,19 @@
 				{#each outlook.helps.slice(0, 6) as help, i (i)}
 					<li class="flex flex-wrap items-center justify-between gap-2">
 						{#if help.kind === 'one-more'}
-							<span>{w.runSheet.oneMore(help.resource, durationText(help.gainMin))}</span>
+							<span
+								>{w.runSheet.oneMore({
+									name: help.resource,
+									gain: durationText(help.gainMin)
+								})}</span
+							>
 						{:else if help.kind === 'cool-faster'}
 							<span
-								>{w.runSheet.faster(
-									dishName(help.dishId),
-									w.runSheet.ways.pot[help.way],
-									durationText(help.gainMin)
-								)}</span
+								>{w.runSheet.faster({
+									dish: dishName(help.dishId),
+									way: w.runSheet.ways.pot[help.way],
+									gain: durationText(help.gainMin)
+								})}</span
 							>
 							<form method="POST" action="?/way" use:enhance={planning}>
 								<input type="hidden" name="dishId" value={help.dishId} />
@@ -126,14 +137,19 @@
 								>
 							</form>
 						{:else if help.kind === 'drop-dish'}
-							<span>{w.runSheet.dropDish(dishName(help.dishId), durationText(help.gainMin))}</span>
+							<span
+								>{w.runSheet.dropDish({
+									dish: dishName(help.dishId),
+									gain: durationText(help.gainMin)
+								})}</span
+							>
 						{:else}
 							<span
-								>{w.runSheet.evening(
-									help.tasks.length,
-									texts.get(help.tasks[0]) ?? '',
-									durationText(help.gainMin)
-								)}</span
+								>{w.runSheet.evening({
+									count: help.tasks.length,
+									what: texts.get(help.tasks[0]) ?? '',
+									gain: durationText(help.gainMin)
+								})}</span
 							>
 							<form method="POST" action="?/evening" use:enhance={planning}>
 								<input type="hidden" name="tasks" value={help.tasks.join('\n')} />
@@ -150,7 +166,7 @@
 			{#each run.doneBefore as task (task.id)}
 				<form method="POST" action="?/onTheDay" use:enhance={planning}>
 					<input type="hidden" name="task" value={task.id} />
-					<Press type="submit" disabled={busy}>{w.runSheet.moveBack(task.text)}</Press>
+					<Press type="submit" disabled={busy}>{w.runSheet.moveBack({ what: task.text })}</Press>
 				</form>
 			{/each}
 		{/if}

@@ -5,7 +5,7 @@
 	import { taskText } from '$lib/present/run-words';
 	import { countdownText, durationText, instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { clock } from '../shell/clock.svelte';
 	import type { Say } from './day-log.svelte';
 	import Press from '../kit/Press.svelte';
@@ -59,7 +59,7 @@
 				<span class="quiet">{leftMs < 0 ? w.runSheet.over : w.runSheet.left}</span>
 			{:else}
 				<b>{durationText((row.endMs - row.startMs) / 60_000)}</b>
-				<span>{w.runSheet.begins(instantText(row.startMs, habit))}</span>
+				<span>{w.runSheet.begins({ at: instantText(row.startMs, habit) })}</span>
 			{/if}
 		</p>
 	</div>
@@ -70,7 +70,7 @@
 					first
 					onclick={() =>
 						say({ kind: 'finish', key: task.id }, { kind: 'begin', key: goesOn.task.id })}
-					>{w.runSheet.finishAnd(taskText(goesOn.task))}</Press
+					>{w.runSheet.finishAnd({ next: taskText(goesOn.task) })}</Press
 				>
 				<Press onclick={finish} data-finish>{w.runSheet.finish}</Press>
 			{:else}

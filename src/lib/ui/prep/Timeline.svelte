@@ -4,7 +4,7 @@
 	import { taskText } from '$lib/present/run-words';
 	import { instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { clock } from '../shell/clock.svelte';
 	import { lanesOf } from './lanes';
 
@@ -81,11 +81,11 @@
 					{#each marks as mark (mark)}<i style:left="{share(mark)}%"></i>{/each}
 					{#if started}<i class="now" style:left="{share(clock.ms)}%"></i>{/if}
 					{#each lane.rows as row (row.task.id)}
-						{@const words = w.runSheet.bar(
-							taskText(row.task),
-							instantText(row.startMs, habit),
-							instantText(row.endMs, habit)
-						)}
+						{@const words = w.runSheet.bar({
+							text: taskText(row.task),
+							from: instantText(row.startMs, habit),
+							to: instantText(row.endMs, habit)
+						})}
 						<button
 							type="button"
 							class="bar {row.status} {row.task.kind}"

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import { isTyping, keyList, shortcuts, singleKeys } from './shortcuts.svelte';
 
@@ -36,9 +36,9 @@
 				{#each shortcuts as shortcut (shortcut.key)}
 					<tr><td><kbd>{shortcut.key}</kbd></td><td>{shortcut.does}</td></tr>
 				{/each}
-				<tr><td><kbd>Tab</kbd></td><td>{w.shortcuts.toTheNextThing}</td></tr>
-				<tr><td><kbd>Enter</kbd></td><td>{w.shortcuts.doItPressOpen}</td></tr>
-				<tr><td><kbd>Esc</kbd></td><td>{w.shortcuts.closeAPanel}</td></tr>
+				<tr><td><kbd>Tab</kbd></td><td>{w.shortcuts.tab}</td></tr>
+				<tr><td><kbd>Enter</kbd></td><td>{w.shortcuts.enter}</td></tr>
+				<tr><td><kbd>Esc</kbd></td><td>{w.shortcuts.escape}</td></tr>
 			</tbody>
 		</table>
 		<label class="tick">
@@ -47,7 +47,7 @@
 				checked={singleKeys.on}
 				onchange={(event) => singleKeys.set(event.currentTarget.checked)}
 			/>
-			{w.shortcuts.singleKeysWorkOn}
+			{w.shortcuts.singleKeys}
 		</label>
 	</Modal>
 {/if}

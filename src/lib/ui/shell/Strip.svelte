@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { untrack } from 'svelte';
 	import { coolingStanding, type CoolingGlance } from '$lib/core/cooling/cooling-glance';
 	import { decisionAt, type GateDecision } from '$lib/core/cooling/gate-decision';
@@ -8,7 +8,7 @@
 	import type { PullTimes } from '$lib/core/storage/pull';
 	import { clockText, instantText } from '$lib/present/time';
 	import { tempText, type Habit } from '$lib/present/units';
-	import { placeWords } from '$lib/present/words';
+	import { placeWords } from '$lib/present/wording/codes/words';
 	import { clock } from './clock.svelte';
 
 	let {
@@ -64,8 +64,8 @@
 			<span>{run.name} · {placeWords[run.place]}</span>
 			<b>
 				{#if act}{act}:
-				{/if}{w.strip.about(tempText(view.nowC, habit))}{#if view.next && left !== null},
-					{left < 0 ? w.strip.gatePassedBy : w.strip.gateIn}
+				{/if}{w.strip.about({ temp: tempText(view.nowC, habit) })}{#if view.next && left !== null},
+					{left < 0 ? w.strip.gatePassed : w.strip.gateIn}
 					{clockText(Math.abs(left))}{:else}{w.strip.cold}{/if}
 			</b>
 		</a>
@@ -73,17 +73,17 @@
 	{#each thawing as pack (pack.code)}
 		{@const late = pack.cookByMs !== null && pack.cookByMs < clock.ms}
 		<a href="/freezer/{pack.code}" class="tag" class:wants={late}>
-			<span>{w.strip.thaws(pack.name)}</span>
+			<span>{w.strip.thaws({ name: pack.name })}</span>
 			<b>
 				{#if pack.cookByMs === null}{w.strip.look}{:else if late}{w.strip
 						.cookNow}{:else if pack.thawedAtMs !== null && pack.thawedAtMs > clock.ms}{w.strip.thawedIn(
-						clockText(pack.thawedAtMs - clock.ms)
-					)}{:else}{w.strip.cookBy(instantText(pack.cookByMs, habit, clock.ms))}{/if}
+						{ time: clockText(pack.thawedAtMs - clock.ms) }
+					)}{:else}{w.strip.cookBy({ time: instantText(pack.cookByMs, habit, clock.ms) })}{/if}
 			</b>
 		</a>
 	{/each}
 	{#if shown.length === 0 && thawing.length === 0}
-		<span class="quiet py-2">{w.strip.nothingIsCooling}</span>
+		<span class="quiet py-2">{w.strip.empty}</span>
 	{/if}
 </div>
 

@@ -1,15 +1,15 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
-	import { undoWords } from '$lib/present/undo-words';
+	import { undoWords } from '$lib/present/wording/codes/undo-words';
 	import Press from '../kit/Press.svelte';
 
 	let { undos }: { undos: { id: number; what: string; kind: keyof typeof undoWords }[] } = $props();
 	const from = $derived(page.url.pathname + page.url.search);
 </script>
 
-<div class="lines no-print" role="status" aria-label={w.undoLines.whatCanBeTaken}>
+<div class="lines no-print" role="status" aria-label={w.undoLines.title}>
 	{#each undos as undo (undo.id)}
 		<div class="tape line">
 			<span class="flex-1 font-semibold">{undoWords[undo.kind](undo.what)}</span>
@@ -21,8 +21,9 @@
 			<form method="POST" action="/undo?/dismiss" use:enhance>
 				<input type="hidden" name="id" value={undo.id} />
 				<input type="hidden" name="from" value={from} />
-				<Press type="submit" aria-label={w.undoLines.dismiss(undoWords[undo.kind](undo.what))}
-					>×</Press
+				<Press
+					type="submit"
+					aria-label={w.undoLines.dismiss({ what: undoWords[undo.kind](undo.what) })}>×</Press
 				>
 			</form>
 		</div>

@@ -1,4 +1,4 @@
-import { w } from '../../present/wording/index.ts';
+import * as w from '../../present/wording/index.ts';
 import { goto } from '$app/navigation';
 
 /** One key and what it does; keys work when nothing is being typed. */
@@ -46,15 +46,15 @@ export const shortcuts: readonly Shortcut[] = [
 	{ key: 'k', does: w.shortcutKeys.startCooling, run: to('/cool/new') },
 	{
 		key: 'f',
-		does: w.shortcutKeys.findAPackBy,
+		does: w.shortcutKeys.findPack,
 		run: () => void goto('/freezer').then(() => document.getElementById('code')?.focus())
 	},
 	{ key: 'b', does: w.shortcutKeys.beginNext, run: click('[data-begin]') },
 	{ key: 'e', does: w.shortcutKeys.endFirst, run: click('[data-finish]') },
-	{ key: 'u', does: w.shortcutKeys.undoTheLastThing, run: click('[data-undo]') },
+	{ key: 'u', does: w.shortcutKeys.undo, run: click('[data-undo]') },
 	{
 		key: 'w',
-		does: w.shortcutKeys.toTheWorkPast,
+		does: w.shortcutKeys.skip,
 		run: () => document.getElementById('work')?.focus()
 	}
 ];

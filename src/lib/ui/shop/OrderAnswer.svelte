@@ -2,7 +2,7 @@
 	import type { Substitute } from '$lib/core/shopping/substitutes';
 	import type { Habit } from '$lib/present/habit';
 	import { massText } from '$lib/present/units';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 
 	let {
 		lines,
@@ -22,15 +22,15 @@
 	const there = $derived(lines.filter((line) => line.is === 'there').length);
 	const otherwise = $derived(lines.filter((line) => line.is !== 'there'));
 	function said(line: (typeof lines)[number]): string {
-		if (line.is === 'fewer') return w.shop.fewer(line.left ?? 0, line.label);
-		if (line.is === 'other-size') return w.shop.otherSize(line.offer?.label ?? '');
+		if (line.is === 'fewer') return w.shop.fewer({ left: line.left ?? 0, label: line.label });
+		if (line.is === 'other-size') return w.shop.otherSize({ label: line.offer?.label ?? '' });
 		return w.shop.missing;
 	}
 </script>
 
 <div role="status">
 	<h2>{w.shop.orderTitle}</h2>
-	<p>{otherwise.length === 0 ? w.shop.orderAll : w.shop.there(there)}</p>
+	<p>{otherwise.length === 0 ? w.shop.orderAll : w.shop.there({ n: there })}</p>
 	<ul class="list-disc pl-5">
 		{#each otherwise as line, i (i)}
 			<li>
@@ -42,7 +42,7 @@
 							.slice(0, 3)
 							.map(
 								(one) =>
-									w.shop.instead(one.itemName, massText(one.massKg, habit)) +
+									w.shop.instead({ item: one.itemName, mass: massText(one.massKg, habit) }) +
 									(one.from === 'line' ? ` (${w.shop.fromLine})` : '')
 							)
 							.join(', ')}</span

@@ -3,7 +3,7 @@
 	import { centsText } from '$lib/present/money';
 	import { piecesText } from '$lib/present/pieces';
 	import { massText, type Habit } from '$lib/present/units';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import type { ShopViewLine } from '$lib/present/shop-view';
 
 	let {
@@ -33,8 +33,8 @@
 	const quiet = $derived(
 		[
 			packs ? pieces : pieces || w.shop.asNeeded,
-			line.fromStockKg > 0 ? w.shop.fromStock(massText(line.fromStockKg, habit)) : '',
-			line.leftKg > 0.005 ? w.shop.left(massText(line.leftKg, habit)) : '',
+			line.fromStockKg > 0 ? w.shop.fromStock({ mass: massText(line.fromStockKg, habit) }) : '',
+			line.leftKg > 0.005 ? w.shop.left({ mass: massText(line.leftKg, habit) }) : '',
 			line.keeps ? w.shop.keeps[line.keeps] : ''
 		]
 			.filter(Boolean)
@@ -59,7 +59,7 @@
 		>{line.wholeCents === null || line.packs.length === 0 ? '' : centsText(line.wholeCents)}</span
 	>
 	<details class="quiet">
-		<summary>{quiet || w.shop.forDishes(dishes)}</summary>
+		<summary>{quiet || w.shop.forDishes({ dishes })}</summary>
 		<ul class="list-disc pl-5">
 			{#each line.shares as share, i (i)}
 				<li>
@@ -70,7 +70,9 @@
 			{/each}
 		</ul>
 		{#if line.leftKg > 0.005}
-			<p>{w.shop.leftHow(massText(line.leftKg, habit), w.shop.keepLeft[line.aisle])}</p>
+			<p>
+				{w.shop.leftHow({ mass: massText(line.leftKg, habit), how: w.shop.keepLeft[line.aisle] })}
+			</p>
 			{#if line.known}
 				<form method="POST" action="?/component" class="no-print" use:enhance>
 					<input type="hidden" name="item" value={line.key} />

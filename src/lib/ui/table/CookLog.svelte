@@ -5,8 +5,8 @@
 	import type { Habit } from '$lib/present/habit';
 	import { dayIn, dayText, durationText } from '$lib/present/time';
 	import { tempText } from '$lib/present/units';
-	import { methodText } from '$lib/present/words';
-	import { w } from '$lib/present/wording';
+	import { methodText } from '$lib/present/wording/codes/words';
+	import * as w from '$lib/present/wording';
 	import { cookLogSchema, outcomes } from '$lib/schemas/cook-log';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '../kit/checked';
@@ -52,11 +52,11 @@
 			<ul class="list-disc pl-5">
 				{#each cooks as cook (cook.id)}
 					<li>
-						{w.cookLog.line(
-							dayText(dayIn(cook.atMs, habit.timeZone), habit),
-							methodText(cook.method, habit),
-							durationText(cook.setMin)
-						)}{cook.coreC === null ? '' : w.cookLog.coreWas(tempText(cook.coreC, habit))}
+						{w.cookLog.line({
+							when: dayText(dayIn(cook.atMs, habit.timeZone), habit),
+							way: methodText(cook.method, habit),
+							minutes: durationText(cook.setMin)
+						})}{cook.coreC === null ? '' : w.cookLog.coreWas({ core: tempText(cook.coreC, habit) })}
 						{#if cook.outcome}<b>{w.cookLog[cook.outcome]}</b>{/if}
 						{#if cook.note}<span class="quiet">“{cook.note}”</span>{/if}
 					</li>
@@ -64,7 +64,7 @@
 			</ul>
 		{/if}
 		{#if logged}
-			<p role="status">{w.cookLog.kept(cooks.length)}</p>
+			<p role="status">{w.cookLog.kept({ times: cooks.length })}</p>
 		{:else if open}
 			<form
 				method="POST"

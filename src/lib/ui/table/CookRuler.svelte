@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import type { CookOption } from '$lib/core';
 	import type { StartPlan } from '$lib/core/serving/when-to-start';
 	import { rulerSpanMin, rulerTickMin } from './ruler-span';
 	import { durationText, instantText } from '$lib/present/time';
-	import { methodText } from '$lib/present/words';
+	import { methodText } from '$lib/present/wording/codes/words';
 	import type { Habit } from '$lib/present/units';
 
 	let {
@@ -59,7 +59,7 @@
 	}
 </script>
 
-<div class="ruler" role="group" aria-label={w.cookRuler.whenToStartOn}>
+<div class="ruler" role="group" aria-label={w.cookRuler.title}>
 	<div class="scale" aria-hidden="true">
 		{#each ticks as tick (tick)}
 			<span style="left: {at(tick)}%">{instantText(tick, habit)}</span>
@@ -77,7 +77,7 @@
 					>{option.advice === 'refused'
 						? 'refused'
 						: plan && !plan.fits
-							? w.cookRuler.tooLateForThen
+							? w.cookRuler.tooLate
 							: option.advice}</b
 				>
 			</p>
@@ -93,13 +93,13 @@
 				{:else}
 					<div class="bar no">
 						<small
-							>{w.cookRuler.wouldBeReady(
-								instantText(
+							>{w.cookRuler.readyAt({
+								at: instantText(
 									nowMs + (serveAtMs - (plan.takeOutAtMs ?? plan.startAtMs)),
 									habit,
 									nowMs
 								)
-							)}</small
+							})}</small
 						>
 					</div>
 				{/if}
@@ -107,9 +107,12 @@
 				<div class="bar no">
 					<small>
 						{option.computedMin
-							? w.cookRuler.refusedByTheModel(durationText(option.computedMin.likely))
+							? w.cookRuler.refusedAfter({ duration: durationText(option.computedMin.likely) })
 							: 'refused'}{option.instead
-							? w.cookRuler.better(methodText(option.instead.method, habit), option.instead.state)
+							? w.cookRuler.better({
+									way: methodText(option.instead.method, habit),
+									duration: option.instead.state
+								})
 							: ''}
 					</small>
 				</div>

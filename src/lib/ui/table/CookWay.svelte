@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import type { CookOption, DishKind, PressureCooker, SlowCooker } from '$lib/core';
 	import type { ConvertInput } from '$lib/core';
 	import type { StartPlan } from '$lib/core/serving/when-to-start';
-	import { reasonText } from '$lib/present/reasons';
+	import { reasonText } from '$lib/present/wording/codes/reasons';
 	import { durationText, instantText, rangeText } from '$lib/present/time';
 	import {
 		altitudeText,
@@ -14,7 +14,7 @@
 		volumeText,
 		type Habit
 	} from '$lib/present/units';
-	import { adviceWords, kindWords, methodText, stateText } from '$lib/present/words';
+	import { adviceWords, kindWords, methodText, stateText } from '$lib/present/wording/codes/words';
 	import Why from '../kit/Why.svelte';
 	import Word from '../kit/Word.svelte';
 
@@ -75,11 +75,11 @@
 	const labelSays = $derived(label && inWords(label) !== inWords(option) ? inWords(label) : null);
 	const note = $derived({
 		title: `${methodText(option.method, habit)}, ${stateText(option.state)}`,
-		rule: w.cookWay.theRangeRunsFrom(
-			asked.reheat
+		rule: w.cookWay.rangeRule({
+			rule: asked.reheat
 				? 'A cooked dish made hot again: the first time at which its coldest point is at the core temperature and held long enough.'
 				: 'The time that gives the coldest point (for braised roasts the whole piece) the same cooking as the recipe’s own instruction, and at least the core temperature.'
-		),
+		}),
 		inputs: [
 			{ name: w.cookWay.kind, value: kindWords[asked.kind].name },
 			{ name: w.cookWay.weight, value: massText(packing.massKg, habit) },
@@ -100,13 +100,13 @@
 					}
 				: {
 						name: w.cookWay.recipeSays,
-						value: asked.reheat ? w.cookWay.makeHotAgain : w.cookWay.nothingTheKindsOwn
+						value: asked.reheat ? w.cookWay.reheat : w.cookWay.noInstruction
 					},
 			...(asked.reheat
 				? []
 				: [
 						{
-							name: w.cookWay.cookingWantedMinutesAt(tempText(100, habit)),
+							name: w.cookWay.targetCook({ tempC: tempText(100, habit) }),
 							value: rangeNumber(packing.card.targetCookMin)
 						}
 					]),
@@ -116,8 +116,11 @@
 			...(option.hazardH
 				? [
 						{
-							name: w.cookWay.worstPartBetween(dangerRangeText(habit)),
-							value: w.cookWay.atWorst(hours(option.hazardH.likely), hours(option.hazardH.worst))
+							name: w.cookWay.hazardPart({ range: dangerRangeText(habit) }),
+							value: w.cookWay.atWorst({
+								likely: hours(option.hazardH.likely),
+								worst: hours(option.hazardH.worst)
+							})
 						}
 					]
 				: [])
@@ -149,37 +152,38 @@
 		<p>
 			<Why {note}><b class="text-xl">{rangeText(option.setMin.from, option.setMin.to)}</b></Why>
 			{pressure ? w.cookWay.atPressure : ''}
-			<span class="quiet">{w.cookWay.likely(durationText(option.setMin.likely))}</span>
+			<span class="quiet">{w.cookWay.likely({ duration: durationText(option.setMin.likely) })}</span
+			>
 		</p>
 		{#if pressure && option.totalMin}<p class="quiet">
-				{w.cookWay.inAllWithCome(durationText(option.totalMin.to))}
+				{w.cookWay.pressureTotal({ duration: durationText(option.totalMin.to) })}
 			</p>{/if}
 		{#if plan}
 			<p>
-				{#if plan.takeOutAtMs !== null}{w.cookWay.outOfTheFreezer}
+				{#if plan.takeOutAtMs !== null}{w.cookWay.outBy}
 					<b>{instantText(plan.takeOutAtMs, habit, nowMs)}</b>{inWater
-						? w.cookWay.intoColdWaterOn
-						: w.cookWay.intoTheRefrigeratorOn}<br />{/if}
+						? w.cookWay.intoColdWater
+						: w.cookWay.intoRefrigerator}<br />{/if}
 				{#if plan.fits}{w.cookWay.switchOnBy}
 					<b>{instantText(plan.startAtMs, habit, nowMs)}</b>.
 					{#if option.totalMin}<span class="quiet">
-							{w.cookWay.readyBetween(
-								instantText(plan.startAtMs + option.totalMin.from * 60_000, habit, nowMs),
-								instantText(plan.startAtMs + option.totalMin.to * 60_000, habit, nowMs)
-							)}{option.goodUntilMin === null
+							{w.cookWay.readyBetween({
+								from: instantText(plan.startAtMs + option.totalMin.from * 60_000, habit, nowMs),
+								to: instantText(plan.startAtMs + option.totalMin.to * 60_000, habit, nowMs)
+							})}{option.goodUntilMin === null
 								? `; ${
 										asked.kind === 'lean-pieces'
-											? w.cookWay.keptHotLean(tempText(60, habit))
-											: w.cookWay.keptHot(tempText(60, habit))
+											? w.cookWay.keptHotLean({ tempC: tempText(60, habit) })
+											: w.cookWay.keptHot({ tempC: tempText(60, habit) })
 									}`
-								: `, ${w.cookWay.eatBefore(instantText(plan.startAtMs + option.goodUntilMin * 60_000, habit, nowMs))}.`}</span
-						>{/if}{:else}<b>{w.cookWay.tooLateForThen}</b>{/if}
+								: `, ${w.cookWay.eatBefore({ at: instantText(plan.startAtMs + option.goodUntilMin * 60_000, habit, nowMs) })}.`}</span
+						>{/if}{:else}<b>{w.cookWay.tooLate}</b>{/if}
 			</p>
 		{/if}
 	{:else if shownMin}
 		<p>
-			{w.cookWay.theModelSays}
-			<Why {note}>{rangeText(shownMin.from, shownMin.to)}</Why>{w.cookWay.whichIsNotAdvice}
+			{w.cookWay.modelSays}
+			<Why {note}>{rangeText(shownMin.from, shownMin.to)}</Why>{w.cookWay.notAdvice}
 		</p>
 	{/if}
 	<p class="quiet">
@@ -187,11 +191,14 @@
 			{w.cookWay.middleAt} <b>{tempText(option.coreEndC, habit)}</b>
 		{/if}
 		{#if option.hazardH}
-			{w.cookWay.between(hours(option.hazardH.likely), dangerRangeText(habit))}{/if}
+			{w.cookWay.hazard({
+				duration: hours(option.hazardH.likely),
+				range: dangerRangeText(habit)
+			})}{/if}
 		{#if option.method.appliance !== 'oven'}
-			{w.cookWay.full(Math.round(option.fill01 * 100))}{/if}
+			{w.cookWay.fill({ percent: Math.round(option.fill01 * 100) })}{/if}
 		{#if option.goodUntilMin !== null}
-			{w.cookWay.stillGoodUntil(durationText(option.goodUntilMin))}{/if}
+			{w.cookWay.goodUntil({ at: durationText(option.goodUntilMin) })}{/if}
 	</p>
 	{#if option.reasons.length > 0}
 		<ul class="list-disc pl-5">
@@ -205,9 +212,9 @@
 			{/each}
 		</ul>
 	{/if}
-	{#if labelSays !== null}<p><b>{w.cookWay.label(labelSays)}</b></p>{/if}
+	{#if labelSays !== null}<p><b>{w.cookWay.label({ says: labelSays })}</b></p>{/if}
 	{#if option.advice !== 'refused'}
-		{#if addOnDay}<p>{w.cookWay.onTheDay(addOnDay)}</p>{/if}
+		{#if addOnDay}<p>{w.cookWay.onTheDay({ amounts: addOnDay })}</p>{/if}
 		{#if late.length > 0}
 			<p><b>{w.late.title}</b></p>
 			<ul class="list-disc pl-5">

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import type { ConvertInput, CookOption, Method, State } from '$lib/core';
 	import type { DelayedStart } from '$lib/core/serving/delayed-start';
-	import { reasonText } from '$lib/present/reasons';
+	import { reasonText } from '$lib/present/wording/codes/reasons';
 	import { dangerRangeText, type Habit } from '$lib/present/units';
-	import { adviceWords, methodText } from '$lib/present/words';
-	import { w } from '$lib/present/wording';
+	import { adviceWords, methodText } from '$lib/present/wording/codes/words';
+	import * as w from '$lib/present/wording';
 	import { quantityFromText } from '$lib/schemas/quantity-text';
 	import { waysClient } from '$lib/workers/ways-client';
 	import Field from '../kit/Field.svelte';
@@ -96,13 +96,13 @@
 			{#each answers as { setting, answer } (setting)}
 				<p>
 					<Word tone={tone[answer.advice]} text={adviceWords[answer.advice]} />
-					{w.onATimer.line(
-						methodText({ appliance: 'slow-cooker', setting }, habit),
-						hours(answer.hazardH.likely),
-						hours(answer.hazardH.worst),
-						dangerRangeText(habit),
-						hours(answer.withoutWaitH)
-					)}
+					{w.onATimer.line({
+						way: methodText({ appliance: 'slow-cooker', setting }, habit),
+						hours: hours(answer.hazardH.likely),
+						worst: hours(answer.hazardH.worst),
+						range: dangerRangeText(habit),
+						without: hours(answer.withoutWaitH)
+					})}
 					{#each answer.reasons as reason, i (i)}<br /><span>{reasonText(reason, habit)}</span
 						>{/each}
 				</p>

@@ -6,8 +6,8 @@
 	import { whenToStart } from '$lib/core/serving/when-to-start';
 	import type { Habit } from '$lib/present/habit';
 	import { durationText, instantText } from '$lib/present/time';
-	import { methodText } from '$lib/present/words';
-	import { w } from '$lib/present/wording';
+	import { methodText } from '$lib/present/wording/codes/words';
+	import * as w from '$lib/present/wording';
 	import { routeText } from './route-text';
 
 	let {
@@ -33,23 +33,25 @@
 		if (!plan.fits)
 			return {
 				fits: false,
-				text: w.routes.earliest(instantText(nowMs + serveAtMs - fromMs, habit, nowMs))
+				text: w.routes.earliest({ at: instantText(nowMs + serveAtMs - fromMs, habit, nowMs) })
 			};
 		const at = instantText(fromMs, habit, nowMs);
 		return {
 			fits: true,
-			text: plan.takeOutAtMs === null ? w.routes.startBy(at) : w.routes.outBy(at)
+			text: plan.takeOutAtMs === null ? w.routes.startBy({ at }) : w.routes.outBy({ at })
 		};
 	}
 	function lasts(of: Route): string {
 		if (of.name === 'frozen') return '';
 		const range = thawingRange(of.beforeMin);
-		return range ? w.routes.lasts(thawingText(range)) : w.routes.never;
+		return range ? w.routes.lasts({ min: thawingText(range) }) : w.routes.never;
 	}
 </script>
 
 <fieldset>
-	<legend class="entry-label">{w.routes.title(instantText(serveAtMs, habit, nowMs))}</legend>
+	<legend class="entry-label"
+		>{w.routes.title({ serve: instantText(serveAtMs, habit, nowMs) })}</legend
+	>
 	<div class="routes" style="--ways: {methods.length}">
 		<div class="head" aria-hidden="true">
 			<span></span>

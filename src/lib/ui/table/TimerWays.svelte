@@ -3,19 +3,19 @@
 	import type { Habit } from '$lib/present/habit';
 	import { rangeText } from '$lib/present/time';
 	import { massText } from '$lib/present/units';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 
 	let { massKg, servings, habit }: { massKg: number; servings: number; habit: Habit } = $props();
 
 	const lines = $derived.by(() => {
-		const asked: [TimerWay, number, (mass: string, time: string) => string][] = [
+		const asked: [TimerWay, number, (shown: { mass: string; time: string }) => string][] = [
 			['hob', massKg, w.timers.hob],
 			['microwave', massKg / servings, w.timers.microwave],
 			['water-bath', massKg, w.timers.waterBath]
 		];
 		return asked.flatMap(([way, kg, say]) => {
 			const time = timerMin(way, kg);
-			return time ? [say(massText(kg, habit), rangeText(time.from, time.to))] : [];
+			return time ? [say({ mass: massText(kg, habit), time: rangeText(time.from, time.to) })] : [];
 		});
 	});
 </script>

@@ -3,7 +3,7 @@
 	import type { AsIf } from '$lib/core/serving/as-if';
 	import type { Habit } from '$lib/present/habit';
 	import { lengthText, massText, volumeText } from '$lib/present/units';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Choice from '../kit/Choice.svelte';
 	import Press from '../kit/Press.svelte';
 	import Slab from '../kit/Slab.svelte';
@@ -109,7 +109,7 @@
 			<div class="flex flex-wrap gap-x-6">
 				{@render slider({
 					label: w.whatIf.looseness,
-					shown: w.whatIf.loose(now.mobility ?? packed.mobility),
+					shown: w.whatIf.loose({ factor: now.mobility ?? packed.mobility }),
 					range: [10, 50, 1],
 					value: (now.mobility ?? packed.mobility) * 10,
 					moved: (tenths) => set({ mobility: tenths / 10 })
@@ -143,11 +143,11 @@
 	<p class="quiet" role="status" style="min-height: 20px">
 		{note}
 		{#if change}<b
-				>{w.whatIf.notTheLabel(
-					now.count,
-					lengthText(now.thicknessM, habit),
-					massText(now.massKg, habit)
-				)}</b
+				>{w.whatIf.notTheLabel({
+					count: now.count,
+					thickness: lengthText(now.thicknessM, habit),
+					mass: massText(now.massKg, habit)
+				})}</b
 			>{/if}
 	</p>
 </fieldset>

@@ -1,5 +1,5 @@
 import type { RouteName } from '$lib/core/serving/thaw-routes';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 
 /** A way from the freezer to the appliance, in words. */
 export function routeText(name: RouteName): string {

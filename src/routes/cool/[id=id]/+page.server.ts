@@ -1,4 +1,4 @@
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
 import { gateDecision } from '$lib/core/cooling/gate-decision';
@@ -94,7 +94,7 @@ export const actions: Actions = {
 	removeReading: async ({ request, locals }) => {
 		const readingId = rowId((await request.formData()).get('id'));
 		if (!(await takeOutReading(locals.db, readingId, nowMs())))
-			return fail(404, { errors: { tempC: w.coolOneAnswers.thisReadingIsGone } });
+			return fail(404, { errors: { tempC: w.coolOneAnswers.readingGone } });
 	},
 	end: async ({ locals, params }) => {
 		const { run } = await runOf({ params, locals });

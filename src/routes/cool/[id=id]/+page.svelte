@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { instantText } from '$lib/present/time';
 	import { tempText } from '$lib/present/units';
-	import { standingLine } from '$lib/present/words';
+	import { standingLine } from '$lib/present/wording/codes/words';
 	import { readingSchema } from '$lib/schemas/cooling';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/kit/checked';
@@ -36,7 +36,7 @@
 	});
 </script>
 
-<svelte:head><title>{w.coolOne.coolingAlmacen(run.name)}</title></svelte:head>
+<svelte:head><title>{w.coolOne.pageTitle({ name: run.name })}</title></svelte:head>
 
 <div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
 	<CoolingPlate {run} habit={data.habit} limits={data.limits} heading="h1" heightPx={320}>
@@ -46,11 +46,11 @@
 		<GateAdvice {run} helps={data.helps} limits={data.limits} habit={data.habit} />
 		{#if run.endedAtMs}
 			<section class="plate grid gap-3">
-				<p>{w.coolOne.ended(instantText(run.endedAtMs, data.habit, clock.ms))}</p>
+				<p>{w.coolOne.ended({ at: instantText(run.endedAtMs, data.habit, clock.ms) })}</p>
 				<div class="grid grid-cols-2 gap-3">
 					<Press href="/pack?run={run.id}" first>{w.coolOne.packIt}</Press>
 					<form method="POST" action="?/goOn" use:enhance class="grid">
-						<Press type="submit">{w.coolOne.letItGoOn}</Press>
+						<Press type="submit">{w.coolOne.goOn}</Press>
 					</form>
 				</div>
 			</section>
@@ -69,13 +69,13 @@
 				>
 					<Field
 						name="tempC"
-						label={w.coolOne.readingInTheMiddle}
+						label={w.coolOne.reading}
 						bind:value={reading}
 						error={errors.tempC}
 						hint={unitHint('temperature', data.habit)}
 						inputmode="decimal"
 					/>
-					<Press type="submit" first>{w.coolOne.noteIt}</Press>
+					<Press type="submit" first>{w.coolOne.noteReading}</Press>
 				</form>
 				<ProbeEntry
 					runId={run.id}
@@ -89,20 +89,20 @@
 			<section class="plate grid grid-cols-2 gap-3">
 				<Press href="/pack?run={run.id}">{w.coolOne.packIt}</Press>
 				<form method="POST" action="?/end" use:enhance class="grid">
-					<Press type="submit">{w.coolOne.endTheRun}</Press>
+					<Press type="submit">{w.coolOne.endRun}</Press>
 				</form>
 			</section>
 		{/if}
 		<section class="plate">
 			<h2>{w.coolOne.readings} ({run.readings.length})</h2>
 			{#if run.readings.length === 0}
-				<p class="quiet mt-1">{w.coolOne.noneYetTheForecast}</p>
+				<p class="quiet mt-1">{w.coolOne.noReadings}</p>
 			{:else}
 				<table class="ledger mt-1">
 					<thead
 						><tr
 							><th>{w.coolOne.at}</th><th>{w.coolOne.inTheMiddle}</th><th
-								><span class="sr-only">{w.coolOne.takeOut}</span></th
+								><span class="sr-only">{w.coolOne.removeColumn}</span></th
 							></tr
 						></thead
 					>
@@ -122,8 +122,9 @@
 										<input type="hidden" name="id" value={entry.id} />
 										<Press
 											type="submit"
-											aria-label={w.coolOne.takeOutTheReading(instantText(entry.atMs, data.habit))}
-											>{w.coolOne.takeOut2}</Press
+											aria-label={w.coolOne.removeReading({
+												reading: instantText(entry.atMs, data.habit)
+											})}>{w.coolOne.remove}</Press
 										>
 									</form>
 								</td>

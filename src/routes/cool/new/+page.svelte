@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { airPressureKPa, boilingC } from '$lib/core';
 	import { tempText } from '$lib/present/units';
-	import { placeWords } from '$lib/present/words';
+	import { placeWords } from '$lib/present/wording/codes/words';
 	import { coolingSchema, startPlaces, vesselKinds } from '$lib/schemas/cooling';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/kit/checked';
@@ -29,15 +29,15 @@
 	const boils = $derived(tempText(boilingC(airPressureKPa(data.house.altitudeM)), data.habit));
 	const length = $derived(unitHint('length', data.habit));
 	const vesselName = {
-		pot: w.coolNew.potOrBowlRound,
-		dish: w.coolNew.dishFourCorners,
-		tray: w.coolNew.traySpreadThin
+		pot: w.coolNew.vesselPot,
+		dish: w.coolNew.vesselDish,
+		tray: w.coolNew.vesselTray
 	};
 </script>
 
-<svelte:head><title>{w.coolNew.startCoolingAlmacen}</title></svelte:head>
+<svelte:head><title>{w.coolNew.pageTitle}</title></svelte:head>
 
-<h1 class="mb-4">{w.coolNew.whatIsHot}</h1>
+<h1 class="mb-4">{w.coolNew.heading}</h1>
 <form
 	method="POST"
 	action="?/start"
@@ -50,7 +50,7 @@
 	)}
 >
 	<section class="plate grid content-start gap-4">
-		<h2>{w.coolNew.theFood}</h2>
+		<h2>{w.coolNew.foodPart}</h2>
 		{#if data.dishes.length > 0}
 			<Choice
 				name="dishId"
@@ -64,23 +64,18 @@
 				}}
 			/>
 		{/if}
-		<Field
-			name="name"
-			label={w.coolNew.whatIsCooling}
-			bind:value={typed.name}
-			error={errors.name}
-		/>
+		<Field name="name" label={w.coolNew.name} bind:value={typed.name} error={errors.name} />
 		<Field
 			name="startC"
-			label={w.coolNew.temperatureNow}
+			label={w.coolNew.startTemp}
 			bind:value={typed.startC}
 			error={errors.startC}
-			hint={w.coolNew.justOffTheBoil(unitHint('temperature', data.habit), boils)}
+			hint={w.coolNew.startTempHint({ unit: unitHint('temperature', data.habit), boils })}
 			inputmode="decimal"
 		/>
 	</section>
 	<section class="plate grid content-start gap-4">
-		<h2>{w.coolNew.theVessel}</h2>
+		<h2>{w.coolNew.vesselPart}</h2>
 		<Choice
 			name="vessel"
 			label={w.coolNew.vessel}
@@ -91,7 +86,7 @@
 		<div class="grid grid-cols-2 gap-4">
 			<Field
 				name="lengthM"
-				label={typed.vessel === 'pot' ? w.coolNew.diameterInside : w.coolNew.lengthInside}
+				label={typed.vessel === 'pot' ? w.coolNew.diameter : w.coolNew.length}
 				bind:value={typed.lengthM}
 				error={errors.lengthM}
 				hint={length}
@@ -99,7 +94,7 @@
 			{#if typed.vessel !== 'pot'}
 				<Field
 					name="widthM"
-					label={w.coolNew.widthInside}
+					label={w.coolNew.width}
 					bind:value={typed.widthM}
 					error={errors.widthM}
 					hint={length}
@@ -109,14 +104,14 @@
 		<div class="grid grid-cols-2 gap-4">
 			<Field
 				name="depthM"
-				label={w.coolNew.depthOfTheFood}
+				label={w.coolNew.depth}
 				bind:value={typed.depthM}
 				error={errors.depthM}
-				hint={w.coolNew.orGiveTheAmount(length)}
+				hint={w.coolNew.depthHint({ unit: length })}
 			/>
 			<Field
 				name="volumeL"
-				label={w.coolNew.orItsAmount}
+				label={w.coolNew.amount}
 				bind:value={typed.volumeL}
 				error={errors.volumeL}
 				hint={unitHint('volume', data.habit)}
@@ -125,7 +120,7 @@
 		<div class="grid grid-cols-2 gap-4">
 			<Choice
 				name="place"
-				label={w.coolNew.standsInOrOn}
+				label={w.coolNew.place}
 				bind:value={typed.place}
 				error={errors.place}
 				items={startPlaces.map((place) => ({ value: place, name: placeWords[place] }))}
@@ -133,10 +128,10 @@
 			{#if typed.place === 'ice-bath'}
 				<Field
 					name="iceKg"
-					label={w.coolNew.iceInIt}
+					label={w.coolNew.ice}
 					bind:value={typed.iceKg}
 					error={errors.iceKg}
-					hint={w.coolNew.emptyKeptIcy}
+					hint={w.coolNew.iceHint}
 				/>
 			{/if}
 		</div>
@@ -146,16 +141,16 @@
 		</div>
 		<div class="flex flex-wrap gap-3">
 			<Press type="submit" first disabled={busy}
-				>{busy ? w.coolNew.forecasting : w.coolNew.startTheClock}</Press
+				>{busy ? w.coolNew.forecasting : w.coolNew.submit}</Press
 			>
 			<Press type="submit" formaction="?/compare" disabled={busy}
 				>{busy ? w.gates.comparing : w.gates.compare}</Press
 			>
 		</div>
 		{#if Object.keys(errors).length > 0}
-			<p class="entry-error" role="alert">{w.coolNew.notStartedYetSee}</p>
+			<p class="entry-error" role="alert">{w.coolNew.notStarted}</p>
 		{/if}
-		<p class="quiet">{w.coolNew.nothingHotGoesInto}</p>
+		<p class="quiet">{w.coolNew.refrigeratorHint}</p>
 	</section>
 </form>
 

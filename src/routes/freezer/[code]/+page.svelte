@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { dayText, instantText, thawingText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
-	import { containerText, coreWords } from '$lib/present/words';
+	import { containerText, coreWords } from '$lib/present/wording/codes/words';
 	import { thawingRange } from '$lib/core/freezing/thawing-range';
 	import { packCurves } from '$lib/core/freezing/pack-curves';
 	import Drawn from '$lib/ui/kit/Drawn.svelte';
@@ -37,15 +37,15 @@
 		curves && data.curves
 			? [
 					{
-						name: w.packChart.freezing(tempText(data.curves.freezerC, data.habit)),
+						name: w.packChart.freezing({ at: tempText(data.curves.freezerC, data.habit) }),
 						curve: curves.freezing
 					},
 					{
-						name: w.packChart.refrigerator(tempText(data.refrigeratorC, data.habit)),
+						name: w.packChart.refrigerator({ at: tempText(data.refrigeratorC, data.habit) }),
 						curve: curves.inRefrigerator
 					},
 					{
-						name: w.packChart.water(tempText(data.curves.coldWaterC, data.habit)),
+						name: w.packChart.water({ at: tempText(data.curves.coldWaterC, data.habit) }),
 						curve: curves.inColdWater
 					}
 				]
@@ -53,7 +53,9 @@
 	);
 </script>
 
-<svelte:head><title>{w.freezerOne.almacen(pack.code, pack.name)}</title></svelte:head>
+<svelte:head
+	><title>{w.freezerOne.pageTitle({ code: pack.code, name: pack.name })}</title></svelte:head
+>
 
 {#if pack.status !== 'frozen' && pack.status !== 'thawing'}<CookedNote
 		{pack}
@@ -70,15 +72,15 @@
 		<div class="flex flex-wrap items-center gap-4">
 			<Slab thicknessM={own.block.thicknessM} lengthM={own.block.lengthM} habit={data.habit} />
 			<p>
-				{w.freezerOne.servings(own.servings, massText(own.massKg, data.habit))}
+				{w.freezerOne.contents({ servings: own.servings, mass: massText(own.massKg, data.habit) })}
 				<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} /><br />
 				<span class="quiet">
-					{w.freezerOne.packOfThick(
-						pack.number,
-						pack.of,
-						containerText(packing.container, data.habit),
-						lengthText(own.block.thicknessM, data.habit)
-					)}
+					{w.freezerOne.packLine({
+						number: pack.number,
+						of: pack.of,
+						container: containerText(packing.container, data.habit),
+						thickness: lengthText(own.block.thicknessM, data.habit)
+					})}
 				</span>
 			</p>
 		</div>
@@ -86,27 +88,39 @@
 			{packing.dayKnown === 'unknown'
 				? w.freezerOne.dayUnknown
 				: packing.dayKnown === 'about'
-					? w.freezerOne.packedAbout(dayText(packing.packedOn, data.habit))
-					: w.freezerOne.packedBestBy(dayText(packing.packedOn, data.habit))}
+					? w.freezerOne.packedAbout({ day: dayText(packing.packedOn, data.habit) })
+					: w.freezerOne.packed({ day: dayText(packing.packedOn, data.habit) })}
 			<BestBy packedOn={packing.packedOn} storage={packing.storage} habit={data.habit} />
 			{#if pack.lostDays > 0}
-				<b>{w.freezerOne.nowBestBy(dayText(pack.bestBy ?? '', data.habit), pack.lostDays)}</b>
+				<b
+					>{w.freezerOne.nowBestBy({
+						day: dayText(pack.bestBy ?? '', data.habit),
+						days: pack.lostDays
+					})}</b
+				>
 			{/if}
 		</p>
 		{#if packing.boughtOn || packing.cookedOn}
 			<p class="quiet">
-				{#if packing.boughtOn}{w.freezerOne.boughtOn(dayText(packing.boughtOn, data.habit))}{/if}
-				{#if packing.cookedOn}{w.freezerOne.cookedOn(dayText(packing.cookedOn, data.habit))}{/if}
+				{#if packing.boughtOn}{w.freezerOne.boughtOn({
+						day: dayText(packing.boughtOn, data.habit)
+					})}{/if}
+				{#if packing.cookedOn}{w.freezerOne.cookedOn({
+						day: dayText(packing.cookedOn, data.habit)
+					})}{/if}
 			</p>
 		{/if}
 		{#if packing.thawedBefore}<p class="font-bold">{w.freezerOne.thawedBefore}</p>{/if}
-		<p>{w.freezerOne.liesIn(pack.freezer, pack.shelf)}</p>
+		<p>{w.freezerOne.liesIn({ freezer: pack.freezer, shelf: pack.shelf })}</p>
 		{#if packing.allergens.length > 0}<p>
-				{w.freezerOne.contains(packing.allergens.join(', '))}
+				{w.freezerOne.contains({ allergens: packing.allergens.join(', ') })}
 			</p>{/if}
-		{#if pack.addOnDay}<p>{w.freezerOne.onTheDay(pack.addOnDay)}</p>{/if}
+		{#if pack.addOnDay}<p>{w.freezerOne.onTheDay({ amounts: pack.addOnDay })}</p>{/if}
 		<p class="quiet">
-			{w.freezerOne.doneAtInThe(tempText(packing.coreC, data.habit), coreWords[packing.core])}
+			{w.freezerOne.doneAt({
+				tempC: tempText(packing.coreC, data.habit),
+				why: coreWords[packing.core]
+			})}
 		</p>
 	</section>
 	<section class="plate grid content-start gap-3">
@@ -116,12 +130,12 @@
 		{/if}
 		{#if pack.status === 'frozen' || pack.status === 'thawing'}
 			{#if data.cookable}
-				<Press href="/table/{pack.code}" first>{w.freezerOne.cookItCardAnd}</Press>
+				<Press href="/table/{pack.code}" first>{w.freezerOne.cookCard}</Press>
 			{:else}<p class="quiet">{w.freezerOne.noCard}</p>{/if}
 			{#if pack.status === 'frozen'}<PullOut {pack} />{/if}
 			<form method="POST" action="?/cooked" use:enhance class="grid">
 				<input type="hidden" name="version" value={pack.version} />
-				<Press type="submit">{w.freezerOne.markItCooked}</Press>
+				<Press type="submit">{w.freezerOne.markCooked}</Press>
 			</form>
 		{/if}
 		<Press href="/labels?codes={pack.code}">{w.freezerOne.itsLabel}</Press>
@@ -132,13 +146,13 @@
 			/>{/if}
 		{#if thaw}
 			<p>
-				{w.freezerOne.thawingInTheRefrigerator(tempText(data.refrigeratorC, data.habit))}
+				{w.freezerOne.thawingAt({ tempC: tempText(data.refrigeratorC, data.habit) })}
 				{#if thaws}
-					{w.freezerOne.bendsInAboutFree(bends ? thawingText(bends) : '–')}
+					{w.freezerOne.bendsIn({ duration: bends ? thawingText(bends) : '–' })}
 					<Why
 						note={{
 							title: w.freezerOne.thawing,
-							rule: w.freezerOne.untilNoIceIs,
+							rule: w.freezerOne.thawRule,
 							inputs: [
 								{
 									name: w.freezerOne.thickness,
@@ -150,9 +164,9 @@
 						}}><b>{thawingText(thaws)}</b></Why
 					>.
 				{:else}
-					{w.freezerOne.itDoesNotThaw}
+					{w.freezerOne.neverThaws}
 				{/if}
-				{w.freezerOne.keeps(data.keepsDays)}
+				{w.freezerOne.keeps({ days: data.keepsDays })}
 			</p>
 		{/if}
 	</section>

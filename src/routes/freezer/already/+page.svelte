@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { dayText } from '$lib/present/time';
-	import { groupWords } from '$lib/present/words';
+	import { groupWords } from '$lib/present/wording/codes/words';
 	import { frozenThingSchema, storageGroups } from '$lib/schemas/frozen-thing';
 	import { checked } from '$lib/ui/kit/checked';
 	import Choice from '$lib/ui/kit/Choice.svelte';
@@ -161,7 +161,7 @@
 	</form>
 	{#if written.length > 0}
 		<section class="plate content-start" aria-live="polite">
-			<h2>{say.done(written.length)}</h2>
+			<h2>{say.done({ n: written.length })}</h2>
 			<table class="ledger mt-2">
 				<tbody>
 					{#each written as pack (pack.code)}

@@ -2,7 +2,7 @@ import { fail } from '@sveltejs/kit';
 import { countDifferences } from '$lib/core/storage/count-up';
 import { readPackCode } from '$lib/core/packing/pack-code';
 import { dayIn } from '$lib/present/time';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { nowMs } from '$lib/server/now';
 import { stockLines } from '$lib/server/queries/freezer-stock';
 import { freezerOfShelf, getHousehold, listFreezers } from '$lib/server/queries/household';
@@ -33,14 +33,14 @@ export const actions: Actions = {
 		const typed = String((await request.formData()).get('code') ?? '');
 		const code = readPackCode(typed);
 		const [pack] = code ? await packsByCode(locals.db, [code]) : [];
-		if (!pack) return fail(404, { message: w.freezerAnswers.noPackHasThe(typed) });
+		if (!pack) return fail(404, { message: w.freezerAnswers.noSuchCode({ code: typed }) });
 		return { known: { code: pack.code, name: pack.name, status: pack.status, shelf: pack.shelf } };
 	},
 	settle: async ({ request, locals }) => {
 		const form = await request.formData();
 		const shelfId = rowId(form.get('shelfId'));
 		const place = await freezerOfShelf(locals.db, shelfId);
-		if (!place) return fail(400, { message: w.packDishAnswers.thisShelfIsGone });
+		if (!place) return fail(400, { message: w.packDishAnswers.shelfGone });
 		const seen = new Set(form.getAll('seen').map(String));
 		// only what was on the list when it was counted can be missing from it
 		const listed = form.getAll('listed').map(String);
@@ -49,7 +49,7 @@ export const actions: Actions = {
 		const atMs = nowMs();
 		const say = (kind: 'missing' | 'found' | 'moved', n: number) => ({
 			nowMs: atMs,
-			what: w.packDeeds.did[kind](w.packDeeds.packs(n))
+			what: w.packDeeds.did[kind]({ what: w.packDeeds.packs({ n }) })
 		});
 		const to = `${place.freezer.name}, ${place.shelf.name}`;
 		const back = await changePacks(locals.db, found, { kind: 'found' }, say('found', found.length));
@@ -66,7 +66,11 @@ export const actions: Actions = {
 			say('missing', missing.length)
 		);
 		return {
-			settled: w.countUp.settled(gone.done.length, back.done.length, moved.done.length),
+			settled: w.countUp.settled({
+				missing: gone.done.length,
+				found: back.done.length,
+				moved: moved.done.length
+			}),
 			shelfId
 		};
 	}

@@ -2,7 +2,7 @@
 	import { applyAction, enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import { readPackCode } from '$lib/core/packing/pack-code';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { massText } from '$lib/present/units';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
@@ -68,7 +68,7 @@
 		/>
 		{#if data.lines.length === 0}<p>{say.nothing}</p>{:else}
 			<p class="flex flex-wrap items-center gap-4">
-				<b>{say.seen(data.lines.length - missing, data.lines.length)}</b>
+				<b>{say.seen({ n: data.lines.length - missing, of: data.lines.length })}</b>
 				<Press
 					onclick={() => {
 						seen = data.lines.map(({ code }) => code);
@@ -92,7 +92,7 @@
 			{#each extras as pack (pack.code)}
 				<li>
 					<b>{pack.name}</b> <span class="font-bold tracking-wider">{pack.code}</span>
-					<span class="quiet">{say.from(pack.shelf)}</span>
+					<span class="quiet">{say.from({ shelf: pack.shelf })}</span>
 				</li>
 			{/each}
 		</ul>
@@ -134,8 +134,8 @@
 		<section class="plate grid gap-3">
 			<h2>{say.differences}</h2>
 			{#if missing === 0 && extras.length === 0}<p>{say.none}</p>{/if}
-			{#if missing > 0}<p>{say.missing(missing)}</p>{/if}
-			{#if extras.length > 0}<p>{say.extra(extras.length)}</p>{/if}
+			{#if missing > 0}<p>{say.missing({ n: missing })}</p>{/if}
+			{#if extras.length > 0}<p>{say.extra({ n: extras.length })}</p>{/if}
 			<form
 				method="POST"
 				action="?/settle"

@@ -2,7 +2,7 @@ import { fail } from '@sveltejs/kit';
 import { usableL } from '$lib/core/storage/usable-litres';
 import { refreezeC } from '$lib/core/storage/power-cut';
 import { aboveHours } from '$lib/core/storage/above-hours';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { nowMs } from '$lib/server/now';
 import { partsInFreezer, readingsOf, shelfContents } from '$lib/server/queries/freezer-stock';
 import { listFreezers } from '$lib/server/queries/household';
@@ -46,8 +46,8 @@ export const actions: Actions = {
 		const deed = { kind: 'discarded', reason: w.powerCut.reason } as const;
 		const { done, late } = await changePacks(locals.db, codes, deed, {
 			nowMs: nowMs(),
-			what: w.packDeeds.did.discarded(w.packDeeds.packs(codes.length))
+			what: w.packDeeds.did.discarded({ what: w.packDeeds.packs({ n: codes.length }) })
 		});
-		return { message: w.freezer.bulkDone(done.length, late.length) };
+		return { message: w.freezer.bulkDone({ done: done.length, late: late.length }) };
 	}
 };

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { holdsH, powerCutVerdict, type PowerCutOutcome } from '$lib/core/storage/power-cut';
-	import { w } from '$lib/present/wording';
-	import { standingLine } from '$lib/present/words';
+	import * as w from '$lib/present/wording';
+	import { standingLine } from '$lib/present/wording/codes/words';
 	import { tempText } from '$lib/present/units';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
@@ -43,7 +43,7 @@
 	const count = (outcome: PowerCutOutcome) =>
 		verdicts.filter((verdict) => verdict.outcome === outcome).length;
 	const out = $derived(verdicts.filter(({ outcome }) => outcome === 'discard'));
-	const rounded = (value: number) => String(Math.round(value * 10) / 10);
+	const rounded = (value: number) => Math.round(value * 10) / 10;
 </script>
 
 <svelte:head><title>{say.title}</title></svelte:head>
@@ -76,26 +76,26 @@
 {:else if data.outH !== null}
 	<section class="plate">
 		<p>
-			{say.fill(Math.round(data.fill01 * 100))}
+			{say.fill({ percent: Math.round(data.fill01 * 100) })}
 			<Why note={{ title: say.holdTitle, rule: say.holdRule, inputs: [], sources: ['power-cut'] }}
-				><b>{say.hoursText(Math.round(holdsH(data.fill01)))}</b></Why
+				><b>{say.hoursText({ hours: Math.round(holdsH(data.fill01)) })}</b></Why
 			>.
 			{data.warmestC === null
 				? say.noReadings
-				: say.readings(
-						tempText(data.warmestC, data.habit),
-						data.aboveH === null ? '?' : rounded(data.aboveH)
-					)}
+				: say.readings({
+						warmest: tempText(data.warmestC, data.habit),
+						hours: data.aboveH === null ? null : rounded(data.aboveH)
+					})}
 		</p>
 		<p class="mt-2" aria-live="polite">
 			<b
-				>{say.counts(
-					count('keep'),
-					count('refreeze'),
-					count('cook-now'),
-					count('discard'),
-					count('look')
-				)}</b
+				>{say.counts({
+					keep: count('keep'),
+					refreeze: count('refreeze'),
+					cook: count('cook-now'),
+					discard: count('discard'),
+					look: count('look')
+				})}</b
 			>
 		</p>
 		<table class="ledger mt-3">
@@ -145,7 +145,7 @@
 					{#each out as { pack } (pack.code)}
 						<input type="hidden" name="pack" value={pack.code} />
 					{/each}
-					<Press type="submit">{say.discardAll(out.length)}</Press>
+					<Press type="submit">{say.discardAll({ n: out.length })}</Press>
 				</form>
 			{/if}
 		</div>

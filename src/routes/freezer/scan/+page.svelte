@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { readPackCode } from '$lib/core/packing/pack-code';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import Scan from '$lib/ui/freezer/Scan.svelte';
@@ -31,7 +31,7 @@
 				label={w.freezer.openAPackBy}
 				bind:value={typed}
 				{error}
-				hint={w.freezer.caseAndSpacesDo}
+				hint={w.freezer.codeHint}
 				autocapitalize="characters"
 				spellcheck="false"
 			/>

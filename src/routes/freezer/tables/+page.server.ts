@@ -1,7 +1,7 @@
 import { fail } from '@sveltejs/kit';
 import { readStock, readTable, stockColumns, type ColumnMatch } from '$lib/formats/stock-csv';
 import { dayIn } from '$lib/present/time';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { nowMs } from '$lib/server/now';
 import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/household';
 import { packRows } from '$lib/server/queries/packs';

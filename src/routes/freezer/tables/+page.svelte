@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { stockColumns } from '$lib/formats/stock-csv';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { dayText } from '$lib/present/time';
 	import { massText } from '$lib/present/units';
 	import Choice from '$lib/ui/kit/Choice.svelte';
@@ -38,7 +38,9 @@
 		<h2>{say.inHeading}</h2>
 		<p class="quiet">{say.inHow}</p>
 		{#if form?.message}<p class="entry-error" role="alert">{form.message}</p>{/if}
-		{#if form?.written}<p role="status" class="font-bold">{say.written(form.written)}</p>{/if}
+		{#if form?.written}<p role="status" class="font-bold">
+				{say.written({ n: form.written })}
+			</p>{/if}
 		<form
 			method="POST"
 			action="?/look"
@@ -82,9 +84,11 @@
 					value={String(seen.usualShelfId)}
 					items={shelves}
 				/>
-				<p role="status"><b>{say.preview(seen.good, seen.bad, seen.there)}</b></p>
+				<p role="status">
+					<b>{say.preview({ good: seen.good, bad: seen.bad, there: seen.there })}</b>
+				</p>
 				{#each seen.problems as { line, message } (line)}
-					<p class="entry-error">{say.line(line, message)}</p>
+					<p class="entry-error">{say.line({ n: line, message })}</p>
 				{/each}
 				<table class="ledger">
 					<tbody>
@@ -100,7 +104,7 @@
 				{#if seen.good > 0}
 					<div>
 						<Press type="submit" first formaction="?/write" disabled={busy}
-							>{busy ? say.writing : say.write(seen.good)}</Press
+							>{busy ? say.writing : say.write({ n: seen.good })}</Press
 						>
 					</div>
 				{/if}

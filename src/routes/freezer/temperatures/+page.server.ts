@@ -1,7 +1,7 @@
 import { fail } from '@sveltejs/kit';
 import { qualityUse } from '$lib/core/storage/warm-spells';
 import { readThermometerCsv } from '$lib/formats/thermometer-csv';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { quantityFromText } from '$lib/schemas/quantity-text';
 import { nowMs } from '$lib/server/now';
 import { knownProbes } from '$lib/server/probes/thermometer-client';
@@ -50,7 +50,7 @@ export const actions: Actions = {
 			'hand',
 			nowMs()
 		);
-		return { said: w.temperatures.added(added, 0) };
+		return { said: w.temperatures.added({ n: added, bad: 0 }) };
 	},
 	file: async ({ request, locals }) => {
 		const form = await request.formData();
@@ -70,10 +70,10 @@ export const actions: Actions = {
 		const freezerId = rowId(form.get('freezerId'));
 		const added = await keepFreezerReadings(locals.db, freezerId, good, 'file', nowMs());
 		const message = problems[0]
-			? w.stockTable.line(problems[0].line, problems[0].message)
+			? w.stockTable.line({ n: problems[0].line, message: problems[0].message })
 			: undefined;
 		if (rows.length === 0) return fail(400, { message: message ?? w.temperatures.nothingNew });
-		return { said: w.temperatures.added(added, bad), message };
+		return { said: w.temperatures.added({ n: added, bad }), message };
 	},
 	/** a probe lies in it from now on: it is asked at once, and again and again */
 	follow: async ({ request, locals }) => {
@@ -82,6 +82,8 @@ export const actions: Actions = {
 		const freezerId = rowId(form.get('freezerId'));
 		const added = await followFreezer(locals.db, freezerId, probe, nowMs());
 		if (added === null) return fail(503, { message: w.temperatures.silent });
-		return { said: added > 0 ? w.temperatures.added(added, 0) : w.temperatures.followed };
+		return {
+			said: added > 0 ? w.temperatures.added({ n: added, bad: 0 }) : w.temperatures.followed
+		};
 	}
 };

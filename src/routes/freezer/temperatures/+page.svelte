@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { dayText } from '$lib/present/time';
 	import { tempText } from '$lib/present/units';
 	import Drawn from '$lib/ui/kit/Drawn.svelte';
@@ -26,7 +26,7 @@
 {#if form?.said}<p class="plate mb-4" role="status">{form.said}</p>{/if}
 {#if form?.message}<p class="entry-error mb-4" role="alert">{form.message}</p>{/if}
 {#if !data.freezer}
-	<p class="plate">{w.pack.whereDoThePacks} <a href="/household">{w.pack.toTheHousehold}</a></p>
+	<p class="plate">{w.pack.noFreezer} <a href="/household">{w.pack.toHousehold}</a></p>
 {:else}
 	<div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
 		<section class="plate grid content-start gap-3">
@@ -50,17 +50,17 @@
 						fromMs: data.fromMs,
 						toMs: data.toMs,
 						name: data.freezer.name,
-						setName: say.set(tempText(data.freezer.setC, data.habit)),
+						setName: say.set({ temp: tempText(data.freezer.setC, data.habit) }),
 						habit: data.habit
 					}}
 					label="{data.freezer.name}, {say.chart}"
 					heightPx={280}
 				/>
 				<p>
-					{say.summary(
-						tempText(data.use.warmestC ?? data.freezer.setC, data.habit),
-						one(data.use.warmH)
-					)}
+					{say.summary({
+						warmest: tempText(data.use.warmestC ?? data.freezer.setC, data.habit),
+						hours: one(data.use.warmH)
+					})}
 				</p>
 			{/if}
 			{#if data.use}
@@ -71,7 +71,7 @@
 							rule: say.lostRule,
 							inputs: [],
 							sources: ['frozen-tolerance']
-						}}>{say.lost(one(data.use.lostDays))}</Why
+						}}>{say.lost({ days: one(data.use.lostDays) })}</Why
 					>
 				</p>
 			{/if}

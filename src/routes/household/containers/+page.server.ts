@@ -1,6 +1,6 @@
 import { fail } from '@sveltejs/kit';
 import { containerKeys, type ContainerKey } from '$lib/core/published/containers';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { rawFields } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';
 import { containersLeft } from '$lib/server/queries/freezer-stock';

@@ -2,9 +2,9 @@
 	import { enhance } from '$app/forms';
 	import { containerKeys, containers } from '$lib/core/published/containers';
 	import { fillLimitL } from '$lib/core/packing/headspace';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { volumeText } from '$lib/present/units';
-	import { containerText } from '$lib/present/words';
+	import { containerText } from '$lib/present/wording/codes/words';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
@@ -37,9 +37,9 @@
 			<p>
 				<b>{containerText(key, data.habit)}</b><br />
 				<span class="quiet"
-					>{say.fill(
-						volumeText(fillLimitL({ ...containers[key], liquid: true }), data.habit)
-					)}{#if stockOf(key)}; {say.left.toLowerCase()}: {stockOf(key)?.left}{/if}</span
+					>{say.fill({
+						litres: volumeText(fillLimitL({ ...containers[key], liquid: true }), data.habit)
+					})}{#if stockOf(key)}; {say.left.toLowerCase()}: {stockOf(key)?.left}{/if}</span
 				>
 			</p>
 			<Field

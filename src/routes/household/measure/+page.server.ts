@@ -5,7 +5,7 @@ import {
 } from '$lib/core/cooking/appliances/measured-appliances';
 import { slowCookerModel } from '$lib/core/kitchen/appliance-parameters';
 import { CoreError } from '$lib/core';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { comeUpSchema, ovenAirSchema, waterTestSchema } from '$lib/schemas/measure';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import type { Household } from '$lib/server/db/schema';

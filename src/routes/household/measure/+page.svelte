@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { tempText } from '$lib/present/units';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { comeUpSchema, ovenAirSchema, waterTestSchema } from '$lib/schemas/measure';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/kit/checked';
@@ -53,14 +53,19 @@
 			<h2>{w.measure.learned}</h2>
 			{#if learned.slowCooker}
 				<p>
-					{w.measure.learnedSlow(
-						learned.slowCooker.cooks,
-						Math.round(learned.slowCooker.factor * 100)
-					)}
+					{w.measure.learnedSlow({
+						cooks: learned.slowCooker.cooks,
+						percent: Math.round(learned.slowCooker.factor * 100)
+					})}
 				</p>
 			{/if}
 			{#if learned.oven}
-				<p>{w.measure.learnedOven(learned.oven.cooks, kelvinText(learned.oven.offsetK))}</p>
+				<p>
+					{w.measure.learnedOven({
+						cooks: learned.oven.cooks,
+						kelvin: kelvinText(learned.oven.offsetK)
+					})}
+				</p>
 			{/if}
 			<p class="quiet">{w.measure.learnedHow}</p>
 			<div><Press type="submit" first>{w.measure.useIt}</Press></div>
@@ -118,7 +123,7 @@
 		<div><Press type="submit" first>{w.measure.useIt}</Press></div>
 		{@render known(
 			slowCooker.measured,
-			w.measure.slowFound(slowCooker.effectiveLowW, Math.round(data.usualLowW))
+			w.measure.slowFound({ low: slowCooker.effectiveLowW, usual: Math.round(data.usualLowW) })
 		)}
 	</form>
 	<form
@@ -154,7 +159,10 @@
 			hint={unitHint('minutes', data.habit)}
 		/>
 		<div><Press type="submit" first>{w.measure.useIt}</Press></div>
-		{@render known(pressureCooker.measured, w.measure.pressureFound(pressureCooker.powerW))}
+		{@render known(
+			pressureCooker.measured,
+			w.measure.pressureFound({ power: pressureCooker.powerW })
+		)}
 	</form>
 	<form
 		method="POST"
@@ -187,7 +195,7 @@
 		<div><Press type="submit" first>{w.measure.useIt}</Press></div>
 		{@render known(
 			data.house.oven.measured,
-			data.house.oven.offsetK ? w.measure.ovenFound(offset) : w.measure.ovenSame
+			data.house.oven.offsetK ? w.measure.ovenFound({ offset }) : w.measure.ovenSame
 		)}
 	</form>
 </div>

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { coolingLimitText, houseRules } from '$lib/present/house-rules';
+	import { coolingLimitText, houseRules } from '$lib/present/wording/codes/house-rules';
 	import { durationText } from '$lib/present/time';
 	import { dangerRangeText, tempUnit } from '$lib/present/units';
-	import { standingLine } from '$lib/present/words';
+	import { standingLine } from '$lib/present/wording/codes/words';
 	import { rulesSchema } from '$lib/schemas/household';
 	import { checked } from '$lib/ui/kit/checked';
 	import Choice from '$lib/ui/kit/Choice.svelte';
@@ -31,10 +31,10 @@
 	}));
 </script>
 
-<svelte:head><title>{w.householdRules.houseRulesAlmacen}</title></svelte:head>
+<svelte:head><title>{w.householdRules.pageTitle}</title></svelte:head>
 
 <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
-	<h1>{w.householdRules.houseRules}</h1>
+	<h1>{w.householdRules.heading}</h1>
 	<Press href="/household">{w.householdRules.theHousehold}</Press>
 </div>
 
@@ -52,20 +52,20 @@
 		<h2>{w.householdRules.yourChoices}</h2>
 		<Choice
 			name="leads"
-			label={w.householdRules.onListsAndLabels}
+			label={w.householdRules.leads}
 			bind:value={rules.texts.leads}
 			error={errors.leads}
 			items={[
-				{ value: 'best-by', name: w.householdRules.theLowEndOf },
-				{ value: 'good-to', name: w.householdRules.theHighEndOf }
+				{ value: 'best-by', name: w.householdRules.lowEnd },
+				{ value: 'good-to', name: w.householdRules.highEnd }
 			]}
 		/>
 		<Field
 			name="houseMonths"
-			label={w.householdRules.monthsWhereNoFigure}
+			label={w.householdRules.houseMonths}
 			bind:value={rules.texts.houseMonths}
 			error={errors.houseMonths}
-			hint={w.householdRules.cookedGrainsAndPulses}
+			hint={w.householdRules.houseMonthsHint}
 			inputmode="numeric"
 		/>
 		<label class="tick"
@@ -73,48 +73,48 @@
 			{w.householdRules.labelNutrition}</label
 		>
 		<h2>{w.householdRules.yourLimits}</h2>
-		<p class="quiet">{w.householdRules.theyCanBeTightened(coolingLimitText(data.habit))}</p>
+		<p class="quiet">{w.householdRules.limitsHint({ rule: coolingLimitText(data.habit) })}</p>
 		<div class="grid grid-cols-2 gap-4">
 			<Field
 				name="firstGateMin"
-				label={w.householdRules.firstGateWithin}
+				label={w.householdRules.firstGate}
 				bind:value={rules.texts.firstGateMin}
 				error={errors.firstGateMin}
-				hint={w.householdRules.hToH}
+				hint={w.householdRules.firstGateHint}
 			/>
 			<Field
 				name="secondGateMin"
-				label={w.householdRules.secondGateWithin}
+				label={w.householdRules.secondGate}
 				bind:value={rules.texts.secondGateMin}
 				error={errors.secondGateMin}
-				hint={w.householdRules.hToH2}
+				hint={w.householdRules.secondGateHint}
 			/>
 		</div>
 		<Field
 			name="dangerMin"
-			label={w.householdRules.inASlowCooker(dangerRangeText(data.habit))}
+			label={w.householdRules.danger({ range: dangerRangeText(data.habit) })}
 			bind:value={rules.texts.dangerMin}
 			error={errors.dangerMin}
-			hint={w.householdRules.hToHFor}
+			hint={w.householdRules.dangerHint}
 		/>
 		<Field
 			name="coreAddedK"
-			label={w.householdRules.addedToEveryCore}
+			label={w.householdRules.core}
 			bind:value={rules.texts.coreAddedK}
 			error={errors.coreAddedK}
-			hint={w.householdRules.asPublished(tempUnit(data.habit))}
+			hint={w.householdRules.coreHint({ unit: tempUnit(data.habit) })}
 			inputmode="numeric"
 		/>
 		<div class="flex items-center gap-4">
-			<Press type="submit" first disabled={busy}>{w.householdRules.saveTheRules}</Press>
+			<Press type="submit" first disabled={busy}>{w.householdRules.save}</Press>
 			{#if form && 'saved' in form}<span role="status" class="font-semibold"
 					>{w.householdRules.saved}</span
 				>{/if}
 		</div>
-		<p class="quiet">{w.householdRules.coolingVerdictsFollowAt(standingLine)}</p>
+		<p class="quiet">{w.householdRules.effect({ standing: standingLine })}</p>
 	</form>
 	<section class="plate">
-		<h2>{w.householdRules.whereCooksDifferAnd}</h2>
+		<h2>{w.householdRules.differTitle}</h2>
 		<dl class="mt-2">
 			{#each houseRules(data.habit) as rule (rule.question)}
 				<dt class="mt-3 font-bold">{rule.question}</dt>

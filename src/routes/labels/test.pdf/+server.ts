@@ -1,4 +1,4 @@
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { error } from '@sveltejs/kit';
 import { testLabel } from '$lib/labels/label-content';
 import { labelSheetPdf } from '$lib/server/pdf/label-sheet';
@@ -11,7 +11,7 @@ import { offsetOf, paperOf } from '$lib/server/services/packs/labels-of';
 export const GET = async ({ locals, url }) => {
 	const { labelSetup } = await getHousehold(locals.db);
 	const paper = paperOf(url.searchParams.get('paper'), labelSetup);
-	if (!paper) error(400, w.labelsPdfAnswers.noSuchLabelSheet);
+	if (!paper) error(400, w.labelsPdfAnswers.noSuchSheet);
 	const offset = offsetOf(labelSetup);
 	const pdf = await labelSheetPdf({
 		labels: Array.from({ length: paper.columns * paper.rows }, (_, i) => testLabel(i + 1, offset)),

@@ -5,7 +5,7 @@ import { freezerCheck, partCookedStep } from '$lib/core/foods/freezer-check';
 import { itemByName } from '$lib/core/foods/item-catalogue';
 import { stepsOfDish } from '$lib/server/services/dishes/steps-of-dish';
 import { dishNutrition } from '$lib/core/foods/dish-nutrition';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { dishNoteSchema, proposalSchema, readSteps } from '$lib/schemas/dish-extras';
 import { getDish, notesOf, versionsOf } from '$lib/server/queries/dishes';
 import {

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { durationText, rangeText } from '$lib/present/time';
 	import { massText, tempNumber, tempText } from '$lib/present/units';
-	import { coreWords, kindWords, methodText } from '$lib/present/words';
+	import { coreWords, kindWords, methodText } from '$lib/present/wording/codes/words';
 	import { allItems } from '$lib/core/foods/item-catalogue';
 	import { dayIn, dayText } from '$lib/present/time';
 	import Choice from '$lib/ui/kit/Choice.svelte';
@@ -55,18 +55,18 @@
 	});
 </script>
 
-<svelte:head><title>{w.menuOne.almacen(dish.name)}</title></svelte:head>
+<svelte:head><title>{w.menuOne.pageTitle({ name: dish.name })}</title></svelte:head>
 
 {#if editing}
 	<div class="mb-4 flex items-center justify-between gap-3">
 		<h1>{dish.name}</h1>
-		<Press onclick={() => (editing = false)}>{w.menuOne.leaveAsItWas}</Press>
+		<Press onclick={() => (editing = false)}>{w.menuOne.leave}</Press>
 	</div>
 	<DishForm
 		values={form && 'typed' in form && form.typed ? form.typed : values}
 		serverErrors={form && 'errors' in form ? form.errors : undefined}
 		habit={data.habit}
-		submit={w.menuOne.saveTheChanges}
+		submit={w.menuOne.save}
 		action="?/change"
 	/>
 {:else}
@@ -78,12 +78,15 @@
 					<div class="flex gap-2">
 						<Press onclick={() => (editing = true)}>{w.menuOne.change}</Press>
 						<form method="POST" action="?/remove" use:enhance>
-							<Press type="submit">{w.menuOne.takeItOffThe}</Press>
+							<Press type="submit">{w.menuOne.remove}</Press>
 						</form>
 					</div>
 				</div>
 				<p class="quiet">
-					{w.menuOne.servings(dish.servings, kindWords[dish.kind].name.toLowerCase())}
+					{w.menuOne.contents({
+						servings: dish.servings,
+						kind: kindWords[dish.kind].name.toLowerCase()
+					})}
 					<Word tone={dish.state === 'raw' ? 'caution' : 'cold'} text={dish.state} />
 				</p>
 				<LinesTable lines={dish.lines} habit={data.habit} />
@@ -126,13 +129,13 @@
 		</div>
 		<div class="grid content-start gap-5">
 			<section class="plate grid gap-2">
-				<h2>{w.menuOne.whatFollowsFromIt}</h2>
+				<h2>{w.menuOne.facts}</h2>
 				<p>
 					{w.menuOne.core}
 					<Why
 						note={{
 							title: w.menuOne.coreTemperature,
-							rule: w.menuOne.theHighestOfWhat,
+							rule: w.menuOne.coreRule,
 							inputs: [{ name: w.menuOne.countsAs, value: coreWords[facts.core] }],
 							sources: ['core-temperatures']
 						}}><b>{tempText(facts.coreC, data.habit)}</b></Why
@@ -141,10 +144,9 @@
 				</p>
 				<p>
 					{w.menuOne.contains}
-					<b>{facts.allergens.length ? facts.allergens.join(', ') : w.menuOne.noneOfTheNamed}</b><br
-					/>
+					<b>{facts.allergens.length ? facts.allergens.join(', ') : w.menuOne.noAllergens}</b><br />
 					<span class="quiet"
-						>{dish.allergens ? w.dishCare.allergensCorrected : w.menuOne.readFromTheLines}</span
+						>{dish.allergens ? w.dishCare.allergensCorrected : w.menuOne.allergensHint}</span
 					>
 				</p>
 				<details>
@@ -175,9 +177,11 @@
 						note={{
 							title: w.menuOne.composition,
 							rule:
-								facts.compositionFrom === 'lines' ? w.menuOne.theSumOfIts : w.menuOne.tooFewOfIts,
+								facts.compositionFrom === 'lines'
+									? w.menuOne.compositionRule
+									: w.menuOne.compositionAssumed,
 							inputs: [
-								{ name: w.menuOne.linesWithKnownWeight, value: percent(facts.known01) },
+								{ name: w.menuOne.knownLines, value: percent(facts.known01) },
 								...Object.entries(facts.food.composition).map(([name, part]) => ({
 									name,
 									value: percent(part)
@@ -186,21 +190,21 @@
 							sources: ['item-composition', 'food-data-household', 'choi-okos-1986']
 						}}
 						>{facts.compositionFrom === 'lines'
-							? w.menuOne.compositionFromItsLines
-							: w.menuOne.compositionOfAUsual(kindWords[dish.kind].name.toLowerCase())}</Why
+							? w.menuOne.compositionOwn
+							: w.menuOne.compositionUsual({ kind: kindWords[dish.kind].name.toLowerCase() })}</Why
 					>{#if facts.packedKg > 0}{w.menuOne.about} <b>{massText(facts.packedKg, data.habit)}</b>
 						{w.menuOne.toFreeze}{/if}
 				</p>
 				{#if dish.instruction}
 					<p>
-						{w.menuOne.itsRecipe(methodText(dish.instruction.method, data.habit))}
+						{w.menuOne.recipe({ instruction: methodText(dish.instruction.method, data.habit) })}
 						<b>{rangeText(dish.instruction.minutes.from, dish.instruction.minutes.to)}</b>, {dish
 							.instruction.state}
 					</p>
 				{:else}
-					<p>{w.menuOne.noCookingInstructionTimes}</p>
+					<p>{w.menuOne.noInstruction}</p>
 				{/if}
-				{#if dish.addOnDay}<p>{w.menuOne.onTheDay(dish.addOnDay)}</p>{/if}
+				{#if dish.addOnDay}<p>{w.menuOne.onTheDay({ amounts: dish.addOnDay })}</p>{/if}
 				<p>
 					<Why
 						note={{
@@ -210,15 +214,17 @@
 								{ name: w.dishCare.knownLines, value: `${data.known.lines} / ${data.known.of}` }
 							],
 							sources: ['eu-1169-energy', 'item-composition']
-						}}><b>{w.dishCare.perServing(nutrition.energyKj, nutrition.energyKcal)}</b></Why
+						}}
+						><b>{w.dishCare.perServing({ kj: nutrition.energyKj, kcal: nutrition.energyKcal })}</b
+						></Why
 					><br />
 					<span class="quiet">
-						{w.dishCare.nutrition}: {w.dishCare.grams(
-							nutrition.proteinG,
-							nutrition.fatG,
-							nutrition.carbohydrateG,
-							nutrition.fibreG
-						)}
+						{w.dishCare.nutrition}: {w.dishCare.grams({
+							protein: nutrition.proteinG,
+							fat: nutrition.fatG,
+							carbohydrate: nutrition.carbohydrateG,
+							fibre: nutrition.fibreG
+						})}
 					</span>
 				</p>
 			</section>
@@ -234,7 +240,7 @@
 					{/if}
 				</div>
 				{#if dish.state === 'raw'}
-					<p class="quiet">{w.menuOne.meatThatIsOnly}</p>
+					<p class="quiet">{w.menuOne.partCooked}</p>
 				{/if}
 			</section>
 			{#if data.versions.length > 0}
@@ -249,11 +255,11 @@
 						>
 							<input type="hidden" name="version" value={version.id} />
 							<span
-								>{w.dishCare.versionUntil(
-									dayText(dayIn(version.atMs, data.habit.timeZone), data.habit),
-									version.content.values.name,
-									version.content.lines.length
-								)}</span
+								>{w.dishCare.versionUntil({
+									day: dayText(dayIn(version.atMs, data.habit.timeZone), data.habit),
+									name: version.content.values.name,
+									lines: version.content.lines.length
+								})}</span
 							>
 							<Press type="submit">{w.dishCare.versionBack}</Press>
 						</form>

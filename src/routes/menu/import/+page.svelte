@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import type { RecipeDraft, ReadProblem } from '$lib/formats/recipe-draft';
-	import { kindWords } from '$lib/present/words';
-	import { w } from '$lib/present/wording';
+	import { kindWords } from '$lib/present/wording/codes/words';
+	import * as w from '$lib/present/wording';
 	import type { Imported } from '$lib/server/services/dishes/import-recipe';
 	import LongText from '$lib/ui/kit/LongText.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
@@ -83,7 +83,7 @@
 			{/if}
 			<span role="status"
 				>{progress && progress.all > 0
-					? w.recipeImport.reading(progress.done, progress.all)
+					? w.recipeImport.reading({ done: progress.done, all: progress.all })
 					: ''}</span
 			>
 		</div>
@@ -92,13 +92,16 @@
 	{#if saved.length > 0 || problems.length > 0}
 		<section class="plate grid content-start gap-3">
 			{#if saved.length > 0}
-				<h2>{w.recipeImport.done(saved.length)}</h2>
+				<h2>{w.recipeImport.done({ n: saved.length })}</h2>
 				<ul>
 					{#each saved as dish (dish.id)}
 						<li class="py-1">
 							<a class="font-bold" href="/menu/{dish.id}">{dish.name}</a>
 							<span class="quiet"
-								>{w.recipeImport.guessed(kindWords[dish.kind].name.toLowerCase(), dish.state)}</span
+								>{w.recipeImport.guessed({
+									kind: kindWords[dish.kind].name.toLowerCase(),
+									state: dish.state
+								})}</span
 							>
 						</li>
 					{/each}

@@ -1,6 +1,6 @@
 import { error, fail } from '@sveltejs/kit';
 import { dayIn } from '$lib/present/time';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { freezeSchema } from '$lib/schemas/freeze';
 import { quantityFromText } from '$lib/schemas/quantity-text';
 import { rawFields, readForm } from '$lib/schemas/read-form';

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { dayText, durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
-	import { containerText, groupWords } from '$lib/present/words';
+	import { containerText, groupWords } from '$lib/present/wording/codes/words';
 	import CoolingRecord from '$lib/ui/cool/CoolingRecord.svelte';
 	import BestBy from '$lib/ui/pack/BestBy.svelte';
 	import { enhance } from '$app/forms';
@@ -23,7 +23,7 @@
 	const packing = $derived(data.packing);
 </script>
 
-<svelte:head><title>{w.packOne.packedAlmacen(data.name)}</title></svelte:head>
+<svelte:head><title>{w.packOne.pageTitle({ name: data.name })}</title></svelte:head>
 
 <div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
 	<section class="plate grid content-start gap-3">
@@ -31,11 +31,11 @@
 		<div class="flex flex-wrap items-center gap-4">
 			<Slab thicknessM={packing.thicknessM} lengthM={packing.lengthM} habit={data.habit} />
 			<p>
-				{w.packOne.servingsEach(
-					data.packs.length,
-					massText(packing.massKg, data.habit),
-					packing.servings
-				)}
+				{w.packOne.contents({
+					packs: data.packs.length,
+					mass: massText(packing.massKg, data.habit),
+					servings: packing.servings
+				})}
 				<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} /><br />
 				<span class="quiet">
 					{containerText(packing.container, data.habit)} · {lengthText(packing.lengthM, data.habit)} ×
@@ -44,33 +44,33 @@
 			</p>
 		</div>
 		<p>
-			{w.packOne.packedBestBy(dayText(packing.packedOn, data.habit))}
+			{w.packOne.packed({ day: dayText(packing.packedOn, data.habit) })}
 			<BestBy packedOn={packing.packedOn} storage={packing.storage} habit={data.habit} />
 			{#if packing.storage.limitingPart !== null}
 				<span class="quiet"
-					>{w.packOne.ruledBy(
-						groupWords[packing.storage.parts[packing.storage.limitingPart].group],
-						packing.state
-					)}</span
+					>{w.packOne.ruledBy({
+						group: groupWords[packing.storage.parts[packing.storage.limitingPart].group],
+						state: packing.state
+					})}</span
 				>
 			{/if}
 		</p>
 		<p>
 			{#if data.freezeMin !== null}
-				{w.packOne.frozenThroughInAbout}
+				{w.packOne.frozenIn}
 				<Why
 					note={{
-						title: w.packOne.freezingThrough,
-						rule: w.packOne.untilItsWarmestPoint(tempText(-10, data.habit)),
+						title: w.packOne.freezeTitle,
+						rule: w.packOne.freezeRule({ tempC: tempText(-10, data.habit) }),
 						inputs: [
 							{ name: w.packOne.thickness, value: lengthText(packing.thicknessM, data.habit) },
 							{ name: w.packOne.freezer, value: tempText(data.placeC.freezer, data.habit) }
 						],
 						sources: ['appliance-model', 'choi-okos-1986']
 					}}><b>{durationText(data.freezeMin)}</b></Why
-				>{w.packOne.layItFlatWith}
+				>{w.packOne.layFlat}
 			{:else if data.cookable}
-				{w.packOne.thisFreezerIsNot}
+				{w.packOne.neverFreezes}
 			{/if}
 		</p>
 		{#if data.cooling}<CoolingRecord
@@ -88,7 +88,7 @@
 			<tbody>
 				{#each data.packs as pack (pack.id)}
 					<tr>
-						<td>{w.packOne.ofWord(pack.number, pack.of)}</td>
+						<td>{w.packOne.numberOf({ number: pack.number, of: pack.of })}</td>
 						<td><a href="/freezer/{pack.code}" class="font-bold tracking-wider">{pack.code}</a></td>
 						<td>{pack.freezer}, {pack.shelf}</td>
 						<td>{w.cookedNote.words[pack.status]}</td>
@@ -132,7 +132,7 @@
 						<div class="flex items-center gap-3">
 							<label class="tick grow">
 								<input type="checkbox" name="filled" value={pack.code} checked />
-								{pack.code}, {w.packOne.ofWord(pack.number, pack.of)}
+								{pack.code}, {w.packOne.numberOf({ number: pack.number, of: pack.of })}
 							</label>
 							<div class="w-40">
 								<Field

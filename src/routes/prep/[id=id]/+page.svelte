@@ -5,7 +5,7 @@
 	import { prepAmountText, shareText } from '$lib/present/prep-words';
 	import { dayText } from '$lib/present/time';
 	import { massText } from '$lib/present/units';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { DayLog } from '$lib/ui/prep/day-log.svelte';
 	import PrepRow from '$lib/ui/prep/PrepRow.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
@@ -27,34 +27,41 @@
 		Object.values(log.known.run.cooling).reduce((sum, { iceKg: kg }) => sum + (kg ?? 0), 0)
 	);
 	const whole = (item: PrepItem) =>
-		`${w.prep.cut(item.item, item.cut)}: ${prepAmountText(item, data.habit)}`;
+		`${w.prep.cut({ item: item.item, cut: item.cut })}: ${prepAmountText(item, data.habit)}`;
 	const evening = $derived([
 		...data.prep.takeOut.map(({ code, dish, massKg }) => ({
 			key: takeOutKey(code),
-			text: w.prep.takeOut(dish, massText(massKg, data.habit), code)
+			text: w.prep.takeOut({ dish, mass: massText(massKg, data.habit), code })
 		})),
-		...lists.thaw.map((item) => ({ key: item.key, text: w.prep.thaw(whole(item)) })),
-		...lists.soak.map((item) => ({ key: item.key, text: w.prep.soak(whole(item)) })),
+		...lists.thaw.map((item) => ({ key: item.key, text: w.prep.thaw({ what: whole(item) }) })),
+		...lists.soak.map((item) => ({ key: item.key, text: w.prep.soak({ what: whole(item) }) })),
 		...log.known.run.doneBefore.map((task) => ({
 			key: `evening:${task.id}`,
-			text: w.prep.doneBefore(task.text)
+			text: w.prep.doneBefore({ what: task.text })
 		}))
 	]);
 	const vessels = $derived(
 		data.prep.vessels
-			.map(({ place, dishes }) => w.prep.vessel(w.steps.places[place], dishes))
+			.map(({ place, dishes }) => w.prep.vessel({ place: w.steps.places[place], dishes }))
 			.join(', ')
 	);
 	const before = $derived([
-		...(vessels ? [{ key: 'out:vessels', text: w.prep.vessels(vessels) }] : []),
-		...(iceKg > 0 ? [{ key: 'out:ice', text: w.prep.ice(massText(iceKg, data.habit)) }] : []),
+		...(vessels ? [{ key: 'out:vessels', text: w.prep.vessels({ places: vessels }) }] : []),
+		...(iceKg > 0
+			? [{ key: 'out:ice', text: w.prep.ice({ mass: massText(iceKg, data.habit) }) }]
+			: []),
 		...data.prep.packs
 			.filter(({ packs }) => packs > 0)
-			.map(({ dish, packs }) => ({ key: `out:packs ${dish}`, text: w.prep.packs(packs, dish) })),
-		...(data.prep.labels > 0 ? [{ key: 'out:labels', text: w.prep.labels(data.prep.labels) }] : []),
+			.map(({ dish, packs }) => ({
+				key: `out:packs ${dish}`,
+				text: w.prep.packs({ count: packs, dish })
+			})),
+		...(data.prep.labels > 0
+			? [{ key: 'out:labels', text: w.prep.labels({ count: data.prep.labels }) }]
+			: []),
 		...lists.setOut.map(({ key, dish, lines }) => ({
 			key,
-			text: `${w.prep.setOut(dish)}: ${lines.join('; ')}`
+			text: `${w.prep.setOut({ dish })}: ${lines.join('; ')}`
 		}))
 	]);
 	const groups = $derived(
@@ -70,10 +77,10 @@
 	const left = $derived(keys.filter((key) => !has(key)).length);
 </script>
 
-<svelte:head><title>{w.prep.pageTitle(day)}</title></svelte:head>
+<svelte:head><title>{w.prep.pageTitle({ day })}</title></svelte:head>
 
 <div class="mb-3 flex flex-wrap items-center justify-between gap-3">
-	<h1>{w.prep.title(day)}</h1>
+	<h1>{w.prep.title({ day })}</h1>
 	<div class="no-print flex flex-wrap gap-3">
 		<Press href="/prep/{dayId}/run" first>{w.prep.toRun}</Press>
 		<Press onclick={() => window.print()}>{w.prep.print}</Press>
@@ -87,8 +94,8 @@
 	</section>
 {:else}
 	<p class="mb-3" role="status">
-		<b>{left === 0 ? w.prep.allReady : w.prep.left(left, keys.length)}</b>
-		{#if log.unsent > 0}<Word tone="caution" text={w.prep.unsent(log.unsent)} />{/if}
+		<b>{left === 0 ? w.prep.allReady : w.prep.left({ left, all: keys.length })}</b>
+		{#if log.unsent > 0}<Word tone="caution" text={w.prep.unsent({ count: log.unsent })} />{/if}
 	</p>
 	<div class="grid gap-5 lg:grid-cols-2">
 		<div class="grid content-start gap-4">
@@ -123,7 +130,7 @@
 								title: w.prep.why.title,
 								rule: w.prep.why.rule,
 								inputs: items.map((item) => ({
-									name: w.prep.cut(item.item, item.cut),
+									name: w.prep.cut({ item: item.item, cut: item.cut }),
 									value: prepAmountText(item, data.habit)
 								})),
 								sources: []
@@ -134,7 +141,7 @@
 					<ul>
 						{#each items as item (item.key)}
 							<PrepRow ticked={has(item.key)} ontick={(on) => log.tick(item.key, on)}>
-								<b>{w.prep.cut(item.item, item.cut)}:</b>
+								<b>{w.prep.cut({ item: item.item, cut: item.cut })}:</b>
 								{prepAmountText(item, data.habit)}
 								<br /><span class="quiet"
 									>{item.shares.map((share) => shareText(share, data.habit)).join('; ')}</span
@@ -150,7 +157,7 @@
 					<ul>
 						{#each lists.spices as { key, dish, lines } (key)}
 							<PrepRow ticked={has(key)} ontick={(on) => log.tick(key, on)}
-								>{w.prep.spicesOf(dish, lines.join('; '))}</PrepRow
+								>{w.prep.spicesOf({ dish, lines: lines.join('; ') })}</PrepRow
 							>
 						{/each}
 					</ul>

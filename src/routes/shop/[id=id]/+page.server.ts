@@ -3,7 +3,7 @@ import { itemByName } from '$lib/core/foods/item-catalogue';
 import { addComponent } from '$lib/server/services/dishes/add-component';
 import { substitutesFor } from '$lib/core/shopping/substitutes';
 import { sendOrder } from '$lib/server/shop-client';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { paidSchema } from '$lib/schemas/pantry';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { listDays, marksOfDay } from '$lib/server/queries/days';

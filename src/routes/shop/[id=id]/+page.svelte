@@ -5,7 +5,7 @@
 	import { centsText } from '$lib/present/money';
 	import { dayText } from '$lib/present/time';
 	import { massText } from '$lib/present/units';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import OrderAnswer from '$lib/ui/shop/OrderAnswer.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
@@ -40,19 +40,19 @@
 	const servingCents = (dish: string, cents: number) => cents / (data.dishServings[dish] || 1);
 </script>
 
-<svelte:head><title>{w.shop.pageTitle(day)}</title></svelte:head>
+<svelte:head><title>{w.shop.pageTitle({ day })}</title></svelte:head>
 
-<h1 class="mb-2">{w.shop.title(day)}</h1>
+<h1 class="mb-2">{w.shop.title({ day })}</h1>
 
 {#if data.lines.length === 0}
 	<section class="plate grid gap-3">
 		<p>{w.shop.nothing}</p>
-		<p><Press href="/menu/day/{dayId}" first>{w.menuDay.title(day)}</Press></p>
+		<p><Press href="/menu/day/{dayId}" first>{w.menuDay.title({ day })}</Press></p>
 	</section>
 {:else}
 	<p class="mb-3" role="status">
-		<b>{w.shop.lines(left, toGet.length)}</b>
-		{#if ticks.unsent > 0}<Word tone="caution" text={w.shop.unsent(ticks.unsent)} />{/if}
+		<b>{w.shop.lines({ left, all: toGet.length })}</b>
+		{#if ticks.unsent > 0}<Word tone="caution" text={w.shop.unsent({ n: ticks.unsent })} />{/if}
 	</p>
 	<div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
 		<div class="grid content-start gap-4">
@@ -155,7 +155,7 @@
 							<tr>
 								<td
 									>{cost.dish}{#if cost.unpriced.length > 0}<br /><span class="quiet"
-											>{w.shop.unpriced(cost.unpriced.join(', '))}</span
+											>{w.shop.unpriced({ items: cost.unpriced.join(', ') })}</span
 										>{/if}</td
 								>
 								<td>{centsText(cost.usedCents)}</td>
@@ -181,7 +181,9 @@
 						</tr>
 					</tbody>
 				</table>
-				{#if paidCents > 0}<p class="mt-1"><b>{w.shop.paidSum(centsText(paidCents))}</b></p>{/if}
+				{#if paidCents > 0}<p class="mt-1">
+						<b>{w.shop.paidSum({ cents: centsText(paidCents) })}</b>
+					</p>{/if}
 				<p class="quiet mt-1">{w.shop.costHow}</p>
 			</section>
 		</div>

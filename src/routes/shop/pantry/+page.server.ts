@@ -2,7 +2,7 @@ import { fail } from '@sveltejs/kit';
 import { readPricesCsv } from '$lib/formats/price-csv';
 import { itemByName } from '$lib/core/foods/item-catalogue';
 import { shopOffers } from '$lib/server/shop-client';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { budgetSchema, priceSchema, stockSchema } from '$lib/schemas/pantry';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
@@ -45,7 +45,7 @@ export const actions: Actions = {
 		const raw = rawFields(await request.formData());
 		const habit = habitOf(await getHousehold(locals.db));
 		const { rows, problems } = readPricesCsv(raw.csv ?? '', habit);
-		const said = problems.map(({ line, message }) => w.pantry.csvLine(line, message));
+		const said = problems.map(({ line, message }) => w.pantry.csvLine({ line, why: message }));
 		if (rows.length === 0)
 			return fail(400, { part: 'csv', errors: { csv: w.pantry.csvNothing }, problems: said });
 		await addPacksToBuy(locals.db, rows);

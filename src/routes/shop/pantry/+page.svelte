@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { centsText } from '$lib/present/money';
 	import { massText } from '$lib/present/units';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { budgetSchema, priceSchema, stockSchema } from '$lib/schemas/pantry';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/kit/checked';
@@ -92,7 +92,8 @@
 									<input type="hidden" name="id" value={entry.id} />
 									<Press
 										type="submit"
-										aria-label={w.pantry.remove(`${entry.itemName}, ${entry.label}`)}>×</Press
+										aria-label={w.pantry.remove({ label: `${entry.itemName}, ${entry.label}` })}
+										>×</Press
 									>
 								</form>
 							</td>
@@ -186,7 +187,7 @@
 				{#if errors.shop?.shop}<p class="entry-error" role="alert">{errors.shop.shop}</p>{/if}
 			</form>
 			{#if form && 'count' in form && form.count}
-				<p role="status">{w.pantry.csvDone(form.count)}</p>
+				<p role="status">{w.pantry.csvDone({ n: form.count })}</p>
 			{/if}
 			{#each problems as problem (problem)}<p class="entry-error">{problem}</p>{/each}
 		</section>

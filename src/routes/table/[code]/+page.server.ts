@@ -5,7 +5,7 @@ import { asIf } from '$lib/core/serving/as-if';
 import { asOfToday, isCurrent } from '$lib/core/serving/as-of-today';
 import { thawRoutes } from '$lib/core/serving/thaw-routes';
 import { timeOfDayText } from '$lib/present/time';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { assumedSchema } from '$lib/schemas/assumed';
 import { cookLogSchema } from '$lib/schemas/cook-log';
 import { rawFields, readForm } from '$lib/schemas/read-form';

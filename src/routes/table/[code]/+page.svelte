@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { thawingTime, type CookOption } from '$lib/core';
 	import { softenedC } from '$lib/core/freezing/thawing-time';
@@ -12,7 +12,7 @@
 	import { lateText } from '$lib/present/late-words';
 	import { dayText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
-	import { coreWords, methodText, standingLine } from '$lib/present/words';
+	import { coreWords, methodText, standingLine } from '$lib/present/wording/codes/words';
 	import { cookChart } from '$lib/ui/charts/cook-chart';
 	import Drawn from '$lib/ui/kit/Drawn.svelte';
 	import { rulerSpanMin } from '$lib/ui/table/ruler-span';
@@ -138,7 +138,10 @@
 		computed?.failed || todayFailed
 			? w.whatIf.failed
 			: computed?.busy && computed.options
-				? w.whatIf.computing(options.length, Math.max(options.length, computed.likely.length))
+				? w.whatIf.computing({
+						done: options.length,
+						of: Math.max(options.length, computed.likely.length)
+					})
 				: change
 					? ''
 					: !data.current && !today
@@ -151,7 +154,7 @@
 	);
 </script>
 
-<svelte:head><title>{w.tableOne.cookAlmacen(pack.name)}</title></svelte:head>
+<svelte:head><title>{w.tableOne.pageTitle({ name: pack.name })}</title></svelte:head>
 
 {#if pack.status !== 'frozen'}<CookedNote {pack} habit={data.habit} />{/if}
 {#if form && 'message' in form && form.message}<p class="entry-error mb-3" role="alert">
@@ -177,20 +180,20 @@
 			<div>
 				<h1>{pack.name}</h1>
 				<p class="quiet">
-					{w.tableOne.packLine(
-						massText(pack.own.massKg, data.habit),
-						pack.own.servings,
-						lengthText(pack.own.block.thicknessM, data.habit),
-						dayText(packing.packedOn, data.habit),
-						pack.code
-					)}
+					{w.tableOne.packLine({
+						mass: massText(pack.own.massKg, data.habit),
+						servings: pack.own.servings,
+						thickness: lengthText(pack.own.block.thicknessM, data.habit),
+						packedOn: dayText(packing.packedOn, data.habit),
+						code: pack.code
+					})}
 					<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
 				</p>
 			</div>
 		</div>
 		{#if pack.status === 'frozen'}
 			<form method="POST" action="?/cooked" use:enhance>
-				<Press type="submit" first>{w.tableOne.markItCooked}</Press>
+				<Press type="submit" first>{w.tableOne.markCooked}</Press>
 			</form>
 		{/if}
 	</div>
@@ -198,11 +201,11 @@
 		<form method="GET" class="tape flex items-end gap-3 p-2">
 			<Field
 				name="by"
-				label={w.tableOne.onTheTableBy}
+				label={w.tableOne.serveBy}
 				inputmode="numeric"
 				size="6"
 				bind:value={by}
-				error={data.badTime ? w.tableOne.writeATimeSuch : undefined}
+				error={data.badTime ? w.tableOne.badTime : undefined}
 			/>
 			<Press type="submit">{w.tableOne.look}</Press>
 		</form>
@@ -210,7 +213,7 @@
 			{w.tableOne.doneAt} <b>{tempText(data.convert.coreC, data.habit)}</b>
 			{w.tableOne.inTheMiddle} <span class="quiet">({coreWords[packing.core]})</span><br />
 			<span class="quiet"
-				>{w.tableOne.waterBoilsAtHere(tempText(data.asked.boilsC, data.habit))}</span
+				>{w.tableOne.boilsAt({ tempC: tempText(data.asked.boilsC, data.habit) })}</span
 			>
 		</p>
 	</div>
@@ -238,7 +241,7 @@
 	<Drawn
 		draw={cookChart}
 		input={chart}
-		label={w.cookChart.label(lines.map((line) => line.name).join(', '))}
+		label={w.cookChart.label({ names: lines.map((line) => line.name).join(', ') })}
 		heightPx={260}
 	/>
 </section>
@@ -271,5 +274,5 @@
 	<TimerWays massKg={pack.own.massKg} servings={pack.own.servings} habit={data.habit} />
 {/if}
 <p class="quiet mt-4">
-	{w.tableOne.youngChildrenPregnantAnd(standingLine)}
+	{w.tableOne.careful({ standing: standingLine })}
 </p>

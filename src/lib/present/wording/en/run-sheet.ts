@@ -1,3 +1,4 @@
+import * as many from '../count.ts';
 import type { CoolingWayName } from '../../../core/cooling/cooling-ways.ts';
 import type { Shown } from '../shown.ts';
 
@@ -30,18 +31,19 @@ const ways: Record<CoolingWayName, string> = {
 };
 
 export const runSheet = {
-	title: (day: Shown) => `Run sheet, ${day}`,
-	pageTitle: (day: Shown) => `Run sheet, ${day} · Almacen`,
+	title: ({ day }: { day: Shown }) => `Run sheet, ${day}`,
+	pageTitle: ({ day }: { day: Shown }) => `Run sheet, ${day} · Almacen`,
 	toPrep: 'Prep list',
 	planIt: 'Plan the day',
 	planning: 'Planning: cooling and order of work are computed…',
 	notPlanned: 'Say what the kitchen has today and when you begin; the order of work follows.',
-	ends: (end: Shown, all: Shown) => `Done by ${end}: ${all} in all`,
-	cannot: (bound: Shown, why: Shown) => `It cannot be under ${bound} ${why}.`,
+	ends: ({ end, all }: { end: Shown; all: Shown }) => `Done by ${end}: ${all} in all`,
+	cannot: ({ bound, why }: { bound: Shown; why: Shown }) => `It cannot be under ${bound} ${why}.`,
 	isLeast: 'No order of work is shorter.',
-	withResource: (count: number, name: string) => `with ${count} ${runResource(count, name)}`,
-	withDish: (dish: Shown) => `because of ${dish}`,
-	washes: (count: number) =>
+	withResource: ({ count, name }: { count: number; name: string }) =>
+		`with ${count} ${runResource(count, name)}`,
+	withDish: ({ dish }: { dish: Shown }) => `because of ${dish}`,
+	washes: ({ count }: { count: number }) =>
 		count === 0
 			? 'Hands and board are washed at the end only.'
 			: `Hands, board and knife are washed ${count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`} in between.`,
@@ -52,29 +54,31 @@ export const runSheet = {
 		washMin: 'Minutes for each wash'
 	},
 	heldBack: 'What would help',
-	oneMore: (name: string, gain: Shown) => `One ${runResource(1, name)} more: ${gain} less`,
-	faster: (dish: Shown, way: Shown, gain: Shown) => `${dish} cooled by ${way}: ${gain} less`,
+	oneMore: ({ name, gain }: { name: string; gain: Shown }) =>
+		`One ${runResource(1, name)} more: ${gain} less`,
+	faster: ({ dish, way, gain }: { dish: Shown; way: Shown; gain: Shown }) =>
+		`${dish} cooled by ${way}: ${gain} less`,
 	doThat: 'Do that',
-	evening: (count: number, what: Shown, gain: Shown) =>
+	evening: ({ count, what, gain }: { count: number; what: Shown; gain: Shown }) =>
 		count === 1
 			? `${what} the evening before: ${gain} less`
-			: `${count} things the evening before (${what}, …): ${gain} less`,
+			: `${many.things(count)} the evening before (${what}, …): ${gain} less`,
 	moveThere: 'Do them the evening before',
-	moveBack: (what: Shown) => `Back to the day: ${what}`,
-	dropDish: (dish: Shown, gain: Shown) => `Without ${dish}: ${gain} less`,
-	late: (by: Shown) => `${by} past your time.`,
-	lateDrop: (dish: Shown) => `It would fit without ${dish}.`,
+	moveBack: ({ what }: { what: Shown }) => `Back to the day: ${what}`,
+	dropDish: ({ dish, gain }: { dish: Shown; gain: Shown }) => `Without ${dish}: ${gain} less`,
+	late: ({ by }: { by: Shown }) => `${by} past your time.`,
+	lateDrop: ({ dish }: { dish: Shown }) => `It would fit without ${dish}.`,
 	lateNone: 'No single dish left out makes it fit: leave out two, or begin earlier.',
-	fits: (spare: Shown) => `${spare} to spare.`,
-	missing: (text: Shown, resource: Shown) =>
+	fits: ({ spare }: { spare: Shown }) => `${spare} to spare.`,
+	missing: ({ text, resource }: { text: Shown; resource: Shown }) =>
 		`“${text}” needs more than the kitchen has today: ${resource}. Change the step in Menu or the kitchen below.`,
 	infeasible:
 		'There is no order in which all of this can be done: look at the breaks and what the kitchen has.',
-	waited: (what: Shown) =>
+	waited: ({ what }: { what: Shown }) =>
 		`Waits longer than it should: ${what}. Keep it hot above 60 °C, or chill it.`,
 	start: 'Begin the day',
-	begunAt: (at: Shown) => `Begun at ${at}`,
-	took: (all: Shown) => `The day took ${all}.`,
+	begunAt: ({ at }: { at: Shown }) => `Begun at ${at}`,
+	took: ({ all }: { all: Shown }) => `The day took ${all}.`,
 	endDay: 'The day is done',
 	goOn: 'Not done yet after all',
 	now: 'Now',
@@ -85,29 +89,29 @@ export const runSheet = {
 	allDone: 'Everything is done.',
 	begin: 'Begin',
 	finish: 'Done',
-	finishAnd: (next: Shown) => `Done, on to: ${next}`,
+	finishAnd: ({ next }: { next: Shown }) => `Done, on to: ${next}`,
 	fiveMore: '5 min more',
 	fifteenLate: '15 min late',
 	skip: 'Leave out',
 	again: 'Take back',
 	left: 'left',
 	over: 'over its time',
-	begins: (at: Shown) => `at ${at}`,
+	begins: ({ at }: { at: Shown }) => `at ${at}`,
 	wash: 'First wash hands, board and knife.',
-	cool: (dish: Shown) => `Cool ${dish}`,
-	pack: (dish: Shown) => `Fill, close and label ${dish}`,
+	cool: ({ dish }: { dish: Shown }) => `Cool ${dish}`,
+	pack: ({ dish }: { dish: Shown }) => `Fill, close and label ${dish}`,
 	pauseTask: 'Break',
 	toCooling: 'Cooling curve',
-	timeUp: (what: Shown) => `Time is up: ${what}`,
+	timeUp: ({ what }: { what: Shown }) => `Time is up: ${what}`,
 	soundOn: 'Sound on',
 	soundOff: 'Sound off',
-	break15: 'Break of 15 min',
-	slow: (name: Shown) => `${name} is slow`,
-	notSlow: (name: Shown) => `${name} is as planned`,
+	shortBreak: 'Break of 15 min',
+	slow: ({ name }: { name: Shown }) => `${name} is slow`,
+	notSlow: ({ name }: { name: Shown }) => `${name} is as planned`,
 	awake: 'The screen stays on while this page is open.',
 	asleep:
 		'This page cannot keep the screen on: browsers allow it only over https or on the computer Almacen runs on. Switch off the automatic lock in the phone’s display settings for today, and lay it on the charger.',
-	unsent: (count: Shown) => `${count} not sent yet`,
+	unsent: ({ count }: { count: Shown }) => `${count} not sent yet`,
 	kitchen: 'Kitchen and times today',
 	cooks: 'Cooks',
 	from: 'Begin at',
@@ -116,7 +120,8 @@ export const runSheet = {
 	pausesHint: '12:30 for 30 min, 15:00 for 10 min',
 	pausesBad: 'Breaks: write a time and minutes for each, “12:30 for 30 min”.',
 	clockBad: 'Write a time of day, 9:00 or 9 am.',
-	numberBad: (what: Shown, most: Shown) => `${what}: a whole number from 0 to ${most}.`,
+	numberBad: ({ what, most }: { what: Shown; most: Shown }) =>
+		`${what}: a whole number from 0 to ${most}.`,
 	resources: Object.fromEntries(
 		Object.entries(names).map(([name, [, many]]) => [name, many])
 	) as Record<string, string>,
@@ -133,11 +138,12 @@ export const runSheet = {
 	timeline: 'Timeline',
 	timelineHow:
 		'Drag a bar that has not begun, or choose it and use the arrow keys: the rest is planned around it.',
-	bar: (text: Shown, from: Shown, to: Shown) => `${text}, ${from} to ${to}`,
+	bar: ({ text, from, to }: { text: Shown; from: Shown; to: Shown }) => `${text}, ${from} to ${to}`,
 	rawWord: 'raw',
 	cooling: 'Cooling',
-	coolingOf: (dish: Shown, way: Shown, time: Shown) => `${dish}: ${way}, cold in ${time}`,
-	coolingIce: (mass: Shown) => `with ${mass} of ice`,
+	coolingOf: ({ dish, way, time }: { dish: Shown; way: Shown; time: Shown }) =>
+		`${dish}: ${way}, cold in ${time}`,
+	coolingIce: ({ mass }: { mass: Shown }) => `with ${mass} of ice`,
 	ways: {
 		pot: ways,
 		pan: {
@@ -147,6 +153,6 @@ export const runSheet = {
 			'pot-ice-bath': 'its pan in an ice bath'
 		}
 	},
-	changeWay: (dish: Shown) => `Another way for ${dish}`,
+	changeWay: ({ dish }: { dish: Shown }) => `Another way for ${dish}`,
 	least: 'least effort that passes'
 };

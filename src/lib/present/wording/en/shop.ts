@@ -1,11 +1,12 @@
+import * as many from '../count.ts';
 import type { Shown } from '../shown.ts';
 
 export const shop = {
-	pageTitle: (day: Shown) => `Shopping for ${day} · Almacen`,
-	title: (day: Shown) => `Shopping for ${day}`,
+	pageTitle: ({ day }: { day: Shown }) => `Shopping for ${day} · Almacen`,
+	title: ({ day }: { day: Shown }) => `Shopping for ${day}`,
 	noDay: 'There is no packing day to shop for yet.',
 	planOne: 'Plan a day',
-	lines: (left: Shown, all: Shown) => `${left} of ${all} still to get`,
+	lines: ({ left, all }: { left: Shown; all: Shown }) => `${left} of ${all} still to get`,
 	cheapest: 'cheapest packs',
 	leastLeft: 'least left over',
 	prefer: 'Packs',
@@ -15,9 +16,9 @@ export const shop = {
 	print: 'Print',
 	csv: 'As CSV',
 	text: 'As text',
-	paidSum: (cents: Shown) => `Really paid so far: ${cents}`,
+	paidSum: ({ cents }: { cents: Shown }) => `Really paid so far: ${cents}`,
 	asComponent: 'Freeze it in useful portions: make it a dish',
-	componentName: (item: Shown) => `${item}, in portions`,
+	componentName: ({ item }: { item: Shown }) => `${item}, in portions`,
 	aisles: {
 		greens: 'Vegetables and fruit',
 		bread: 'Bread',
@@ -34,8 +35,8 @@ export const shop = {
 	staplesHow: 'Most kitchens have these. Tick what is there.',
 	open: 'some',
 	asNeeded: 'as needed',
-	fromStock: (mass: Shown) => `${mass} from home`,
-	left: (mass: Shown) => `${mass} left over`,
+	fromStock: ({ mass }: { mass: Shown }) => `${mass} from home`,
+	left: ({ mass }: { mass: Shown }) => `${mass} left over`,
 	keepLeft: {
 		greens: 'in the refrigerator for the week, or chopped and frozen',
 		bread: 'frozen at once',
@@ -48,18 +49,17 @@ export const shop = {
 		drinks: 'closed and cold',
 		other: 'as its packet says'
 	},
-	leftHow: (mass: Shown, how: Shown) => `${mass} left over: ${how} (common practice).`,
+	leftHow: ({ mass, how }: { mass: Shown; how: Shown }) =>
+		`${mass} left over: ${how} (common practice).`,
 	perPack: 'a pack, used',
 	keeps: {
 		'buy-now': 'for the cooking day: buy now, keeps',
 		'buy-that-week': 'for the cooking day: buy that week'
 	},
-	forDishes: (dishes: Shown) => `for ${dishes}`,
+	forDishes: ({ dishes }: { dishes: Shown }) => `for ${dishes}`,
 	bought: 'got it',
-	unsent: (n: Shown) =>
-		n === 1
-			? 'One tick waits for the connection; it is kept here and sent later.'
-			: `${n} ticks wait for the connection; they are kept here and sent later.`,
+	unsent: ({ n }: { n: number }) =>
+		`${many.count(n, { one: 'tick waits', other: 'ticks wait' })} for the connection; kept here and sent later.`,
 	costTitle: 'Cost',
 	costHow:
 		'Used: the share of each pack that goes into the dish. Whole: the price of the packs bought.',
@@ -69,19 +69,61 @@ export const shop = {
 	perServing: 'a serving, used',
 	total: 'Together',
 	overBudget: 'over budget',
-	unpriced: (items: Shown) => `no price: ${items}`,
+	unpriced: ({ items }: { items: Shown }) => `no price: ${items}`,
 	paid: 'Really paid',
 	paidBad: 'Really paid: an amount such as 3.20.',
 	savePaid: 'Keep',
 	order: 'Send the order to the shop',
 	orderTitle: 'What the shop says',
 	orderAll: 'Everything is there.',
-	there: (n: Shown) => (n === 1 ? 'one line is there' : `${n} lines are there`),
-	fewer: (left: Shown, label: Shown) => `only ${left} of ${label}`,
-	otherSize: (label: Shown) => `only as ${label}`,
+	there: ({ n }: { n: number }) =>
+		`${many.lines(n)} ${many.plural(n, { one: 'is', other: 'are' })} there`,
+	fewer: ({ left, label }: { left: Shown; label: Shown }) => `only ${left} of ${label}`,
+	otherSize: ({ label }: { label: Shown }) => `only as ${label}`,
 	missing: 'not there',
-	instead: (item: Shown, mass: Shown) => `${mass} ${item}`,
+	instead: ({ item, mass }: { item: Shown; mass: Shown }) => `${mass} ${item}`,
 	insteadOf: 'instead:',
 	fromLine: 'your recipe says it does as well',
 	nothing: 'Nothing to buy: put dishes on the day first.'
+};
+
+export const pantry = {
+	pageTitle: 'Price book and cupboard · Almacen',
+	prices: 'Price book',
+	pricesHow:
+		'Packs you can buy, with their price. The shopping list takes the cheapest set that covers the need.',
+	item: 'Item',
+	itemUnknown: 'Item: the catalogue does not know it. Try a plainer word, such as “onion”.',
+	itemNeeded: 'Item: what is it? Such as onion.',
+	label: 'Pack, as it is called',
+	size: 'Weighs',
+	sizeNeeded: 'Weighs: how much is in it, such as 400 g?',
+	price: 'Price',
+	priceNeeded: 'Price: an amount such as 1.80.',
+	shop: 'Where',
+	add: 'Put it in',
+	remove: ({ label }: { label: Shown }) => `Take ${label} out`,
+	noPrices: 'No prices yet. Put in the packs you usually buy, or read a CSV file.',
+	stock: 'In the cupboard',
+	stockHow:
+		'What is at home is taken off the list. Frozen packs of components count by themselves.',
+	amount: 'Amount',
+	amountNeeded: 'Amount: how much is there, such as 500 g? 0 takes it out.',
+	setStock: 'Set',
+	noStock: 'Nothing is written down.',
+	csvTitle: 'CSV in and out',
+	csvHow: 'Columns: item, pack, weight, price, shop. Weight with its unit (400 g, 1 kg).',
+	csvFile: 'Paste the file’s lines',
+	csvRead: 'Read it in',
+	csvOut: 'Price book as CSV',
+	csvDone: ({ n }: { n: number }) =>
+		`${many.packs(n)} ${many.plural(n, { one: 'was', other: 'were' })} read in.`,
+	csvLine: ({ line, why }: { line: Shown; why: Shown }) => `Line ${line}: ${why}`,
+	csvNothing: 'No line with an item, a weight and a price was found. Nothing was changed.',
+	shopName: 'simulated shop',
+	fromShop: 'Fill it from the shop',
+	shopSilent: 'The shop does not answer. Is it running? Nothing was changed.',
+	budget: 'A serving may cost',
+	budgetKeep: 'Keep',
+	budgetHint: 'leave it empty for no budget'
 };

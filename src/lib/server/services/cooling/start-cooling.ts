@@ -1,4 +1,4 @@
-import { w } from '../../../present/wording/index.ts';
+import * as w from '../../../present/wording/index.ts';
 import { defaultCompositions } from '../../../core/foods/default-compositions.ts';
 import {
 	predictCooling,
@@ -105,7 +105,7 @@ async function hotFood(db: Db, request: Pick<CoolingRequest, 'dishId'>) {
 const noVessel = {
 	ok: false,
 	field: 'volumeL',
-	message: w.startCoolingAnswers.amountThatMuchIn
+	message: w.startCoolingAnswers.tooDeep
 } as const;
 
 /** What the ways to cool a request are asked with; null when it is deeper than a vessel is. */

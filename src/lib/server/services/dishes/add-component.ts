@@ -1,5 +1,5 @@
 import { parseIngredientLines } from '../../../formats/ingredient-line.ts';
-import { w } from '../../../present/wording/index.ts';
+import * as w from '../../../present/wording/index.ts';
 import type { Db } from '../../db/db.ts';
 import { saveDish, setDishExtras } from '../../writes/dishes.ts';
 
@@ -11,7 +11,7 @@ export async function addComponent(
 	const id = await saveDish(
 		db,
 		{
-			name: w.shop.componentName(input.itemName),
+			name: w.shop.componentName({ item: input.itemName }),
 			servings: Math.max(1, Math.round(input.grams / 100)),
 			kind: 'soft-vegetables',
 			state: 'raw',

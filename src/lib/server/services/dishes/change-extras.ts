@@ -1,4 +1,4 @@
-import { w } from '../../../present/wording/index.ts';
+import * as w from '../../../present/wording/index.ts';
 import type { Db } from '../../db/db.ts';
 import { contentOf, getDish } from '../../queries/dishes.ts';
 import { getHousehold } from '../../queries/household.ts';

@@ -4,7 +4,7 @@ import { parseIngredientLines } from '../../../formats/ingredient-line.ts';
 import type { OwnFacts, RecipeDraft } from '../../../formats/recipe-draft.ts';
 import { mostLines } from '../../../core/foods/recipe-limits.ts';
 import { longestPaste } from '../../../schemas/dish.ts';
-import { w } from '../../../present/wording/index.ts';
+import * as w from '../../../present/wording/index.ts';
 import type { Db } from '../../db/db.ts';
 import { saveDish } from '../../writes/dishes.ts';
 
@@ -76,8 +76,8 @@ export async function importRecipe(db: Db, draft: RecipeDraft, nowMs: number): P
 		kind,
 		state,
 		problems: [
-			...(draft.servings === null ? [w.recipeImport.noServings(name)] : []),
-			...(unread.length ? [w.recipeImport.unread(name, unread.join('; '))] : [])
+			...(draft.servings === null ? [w.recipeImport.noServings({ dish: name })] : []),
+			...(unread.length ? [w.recipeImport.unread({ dish: name, lines: unread.join('; ') })] : [])
 		]
 	};
 }

@@ -1,4 +1,4 @@
-import { w } from '../../../present/wording/index.ts';
+import * as w from '../../../present/wording/index.ts';
 import type { InferType } from 'yup';
 import type { freezerSchema } from '../../../schemas/household.ts';
 import type { Db } from '../../db/db.ts';
@@ -31,7 +31,7 @@ export async function writeFreezer(
 		return { ok: true };
 	}
 	const freezer = (await listFreezers(db)).find((box) => box.id === id);
-	if (!freezer) return { ok: false, message: w.changeFreezerAnswers.thisFreezerIsGone };
+	if (!freezer) return { ok: false, message: w.changeFreezerAnswers.gone };
 	const used = await packsByShelf(db, id);
 	const lost = freezer.shelves.find(
 		(shelf) => !values.shelves.includes(shelf.name) && (used.get(shelf.id) ?? 0) > 0
@@ -39,7 +39,10 @@ export async function writeFreezer(
 	if (lost)
 		return {
 			ok: false,
-			message: w.changeFreezerAnswers.shelvesPacksLieOn(used.get(lost.id), lost.name)
+			message: w.changeFreezerAnswers.shelfInUse({
+				packs: used.get(lost.id) ?? 0,
+				shelf: lost.name
+			})
 		};
 	await changeFreezer(db, id, values, nowMs);
 	return { ok: true };
@@ -48,10 +51,13 @@ export async function writeFreezer(
 /** Takes an empty freezer out of use. */
 export async function removeFreezer(db: Db, id: number, nowMs: number): Promise<Result> {
 	const freezer = (await listFreezers(db)).find((box) => box.id === id);
-	if (!freezer) return { ok: false, message: w.changeFreezerAnswers.thisFreezerIsGone };
+	if (!freezer) return { ok: false, message: w.changeFreezerAnswers.gone };
 	const packs = [...(await packsByShelf(db, id)).values()].reduce((sum, n) => sum + n, 0);
 	if (packs > 0)
-		return { ok: false, message: w.changeFreezerAnswers.packsLieInCook(packs, freezer.name) };
+		return {
+			ok: false,
+			message: w.changeFreezerAnswers.freezerInUse({ packs, freezer: freezer.name })
+		};
 	const action = { kind: 'freezer-removed', freezerId: id } as const;
 	await undoable(db, { action, what: freezer.name, atMs: nowMs }, (tx) =>
 		setFreezerRemoved(tx, id, nowMs)

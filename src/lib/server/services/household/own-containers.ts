@@ -1,5 +1,5 @@
 import type { ContainerKey } from '../../../core/published/containers.ts';
-import { w } from '../../../present/wording/index.ts';
+import * as w from '../../../present/wording/index.ts';
 import type { Db } from '../../db/db.ts';
 import { containersLeft } from '../../queries/freezer-stock.ts';
 import { setContainerOwned } from '../../writes/freezer-stock.ts';

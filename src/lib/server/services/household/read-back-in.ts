@@ -1,4 +1,4 @@
-import { w } from '../../../present/wording/index.ts';
+import * as w from '../../../present/wording/index.ts';
 import type { Backup } from '../../../formats/backup.ts';
 import type { Db } from '../../db/db.ts';
 import { exportAll } from '../../queries/backup.ts';
@@ -26,9 +26,9 @@ export async function readBackIn(
 		const cause = error instanceof Error && error.cause instanceof Error ? error.cause : error;
 		return {
 			ok: false,
-			message: w.readBackInAnswers.theFileDoesNot(
-				cause instanceof Error ? cause.message : String(cause)
-			)
+			message: w.readBackInAnswers.inconsistent({
+				where: cause instanceof Error ? cause.message : String(cause)
+			})
 		};
 	}
 }

@@ -1,4 +1,4 @@
-import { w } from '../../../present/wording/index.ts';
+import { bowlFields } from '../../../schemas/bowl-fields.ts';
 import type { InferType } from 'yup';
 import type { Bowl } from '../../../core/index.ts';
 import { adoptedLimits, type TightenedLimits } from '../../../core/safety/limits.ts';
@@ -11,12 +11,12 @@ import { undoable } from '../../undo/undoable.ts';
 type Values = Record<string, string | number | undefined>;
 
 function bowlOf(values: Values, prefix: string): Bowl | undefined {
-	const lengthM = values[w.saveHouseholdAnswers.bowllengthm(prefix)] as number | undefined;
-	const depthM = values[w.saveHouseholdAnswers.bowldepthm(prefix)] as number | undefined;
+	const names = bowlFields(prefix);
+	const lengthM = values[names.lengthM] as number | undefined;
+	const depthM = values[names.depthM] as number | undefined;
 	if (lengthM === undefined || depthM === undefined) return undefined;
-	const kind = values[w.saveHouseholdAnswers.bowlkind(prefix)] === 'oval' ? 'oval' : 'round';
-	const widthM =
-		(values[w.saveHouseholdAnswers.bowlwidthm(prefix)] as number | undefined) ?? lengthM;
+	const kind = values[names.kind] === 'oval' ? 'oval' : 'round';
+	const widthM = (values[names.widthM] as number | undefined) ?? lengthM;
 	return { kind, lengthM, widthM: kind === 'round' ? lengthM : widthM, depthM };
 }
 

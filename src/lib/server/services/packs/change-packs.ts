@@ -1,4 +1,4 @@
-import { w } from '../../../present/wording/index.ts';
+import * as w from '../../../present/wording/index.ts';
 import { refreeze, type RefreezeVerdict, type ThawPlace } from '../../../core/storage/refreeze.ts';
 import { keepsDays } from '../../../core/storage/pull.ts';
 import { daysBetween } from '../../../core/units/day.ts';
@@ -233,7 +233,7 @@ export async function changePack(
 	if (!pack) return false;
 	const { done } = await changePacks(db, [code], deed, {
 		nowMs,
-		what: w.packDeeds.did[deed.kind](`${pack.name}, ${code}`),
+		what: w.packDeeds.did[deed.kind]({ what: `${pack.name}, ${code}` }),
 		...(version === undefined ? {} : { versions: { [code]: version } })
 	});
 	return done.length === 1;

@@ -5,7 +5,7 @@ import { getHousehold } from '../../queries/household.ts';
 import { packRows, packsOfPacking } from '../../queries/packs.ts';
 import { changePackRow, changePacking } from '../../writes/packs.ts';
 import { addUndo } from '../../writes/undo.ts';
-import { w } from '../../../present/wording/index.ts';
+import * as w from '../../../present/wording/index.ts';
 import { beforeOf } from './change-packs.ts';
 
 /** Packs whose labels were printed ahead are filled: frozen from that day on, with their weights where they were weighed. */
@@ -53,7 +53,7 @@ export async function freezeReserved(
 		if (before.length > 0)
 			await addUndo(tx, {
 				action: { kind: 'packs-changed', deed: 'frozen', before, added: [] },
-				what: w.packDeeds.markedFrozen(w.packDeeds.packs(before.length)),
+				what: w.packDeeds.markedFrozen({ what: w.packDeeds.packs({ n: before.length }) }),
 				atMs: nowMs
 			});
 	});

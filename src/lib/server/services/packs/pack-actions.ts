@@ -1,4 +1,4 @@
-import { w } from '../../../present/wording/index.ts';
+import * as w from '../../../present/wording/index.ts';
 import { fail } from '@sveltejs/kit';
 import { thawPlaces } from '../../../core/storage/refreeze.ts';
 import { numberFromText } from '../../../schemas/quantity-text.ts';
@@ -27,9 +27,9 @@ async function doOrSay({ locals, params }: PackEvent, form: FormData, deed: Pack
 	if (done) return { done };
 	const message =
 		deed.kind === 'put-back'
-			? w.packActionsAnswers.thisPackIsBack
+			? w.packActionsAnswers.alreadyBack
 			: versionOf(form) === undefined
-				? w.packActionsAnswers.thisPackWasAlready
+				? w.packActionsAnswers.alreadyOut
 				: w.packDeeds.changedMeanwhile;
 	return fail(409, { message });
 }
@@ -47,13 +47,13 @@ export const packActions = {
 		const reason = String(form.get('reason') ?? '')
 			.trim()
 			.slice(0, 200);
-		if (!reason) return fail(400, { message: w.packActionsAnswers.sayWhy });
+		if (!reason) return fail(400, { message: w.packActionsAnswers.reasonMissing });
 		return doOrSay(event, form, { kind: 'discarded', reason });
 	},
 	moved: async (event: PackEvent) => {
 		const form = await event.request.formData();
 		const place = await freezerOfShelf(event.locals.db, rowId(form.get('shelfId')));
-		if (!place) return fail(400, { message: w.packDishAnswers.thisShelfIsGone });
+		if (!place) return fail(400, { message: w.packDishAnswers.shelfGone });
 		const to = `${place.freezer.name}, ${place.shelf.name}`;
 		return doOrSay(event, form, { kind: 'moved', shelfId: place.shelf.id, to });
 	},
@@ -72,7 +72,7 @@ export const packActions = {
 	usedPart: async (event: PackEvent) => {
 		const form = await event.request.formData();
 		const pack = await packByCode(event.locals.db, event.params.code);
-		if (!pack) return fail(404, { message: w.packActionsAnswers.thisPackWasAlready });
+		if (!pack) return fail(404, { message: w.packActionsAnswers.alreadyOut });
 		const servings = numberFromText(String(form.get('servings') ?? ''));
 		const left = pack.packing.servings * pack.part01;
 		if (!Number.isFinite(servings) || servings <= 0 || servings > left + 1e-9)
@@ -89,7 +89,7 @@ export const packActions = {
 		const pack = await packByCode(event.locals.db, code);
 		const added = await splitPack(event.locals.db, code, into, {
 			nowMs: nowMs(),
-			what: w.packDeeds.did.split(`${pack?.name}, ${code}`),
+			what: w.packDeeds.did.split({ what: `${pack?.name}, ${code}` }),
 			version: versionOf(form)
 		});
 		return added ? { done: true, added } : fail(409, { message: w.packDeeds.changedMeanwhile });

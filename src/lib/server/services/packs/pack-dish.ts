@@ -1,4 +1,4 @@
-import { w } from '../../../present/wording/index.ts';
+import * as w from '../../../present/wording/index.ts';
 import { partCookedStep } from '../../../core/foods/freezer-check.ts';
 import { containers, type ContainerKey } from '../../../core/published/containers.ts';
 import { packPlan } from '../../../core/packing/pack-plan.ts';
@@ -50,21 +50,25 @@ export async function packDish(
 ): Promise<{ ok: true; packingId: number } | Refusal> {
 	const house = await getHousehold(db);
 	const dish = await getDish(db, request.dishId);
-	if (!dish) return { ok: false, field: 'dishId', message: w.packDishAnswers.thisDishIsGone };
+	if (!dish) return { ok: false, field: 'dishId', message: w.packDishAnswers.dishGone };
 	const cooled = request.coolingRunId ? await getCooling(db, request.coolingRunId) : null;
 	if (cooled && isDiscarded(cooled, limitsFrom(house.limits)))
-		return { ok: false, field: 'dishId', message: w.gates.notFromFailed };
+		return { ok: false, field: 'dishId', message: w.gates.notPackable };
 	const partCooked = partCookedStep({
 		method: dish.method,
 		state: dish.state,
 		hasRawMeat: dish.facts.content === 'raw-meat'
 	});
 	if (partCooked)
-		return { ok: false, field: 'dishId', message: w.packDishAnswers.partCooked(partCooked) };
+		return {
+			ok: false,
+			field: 'dishId',
+			message: w.packDishAnswers.partCooked({ sentence: partCooked })
+		};
 	if (dish.state === 'raw' && request.boughtFrozen === 'otherwise')
 		return { ok: false, field: 'boughtFrozen', message: w.packDishAnswers.thawedBefore };
 	const place = await freezerOfShelf(db, request.shelfId);
-	if (!place) return { ok: false, field: 'shelfId', message: w.packDishAnswers.thisShelfIsGone };
+	if (!place) return { ok: false, field: 'shelfId', message: w.packDishAnswers.shelfGone };
 	const limits = limitsFrom(house.limits);
 	const plan = packPlan({
 		massKg: request.massKg,

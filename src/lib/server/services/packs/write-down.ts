@@ -6,7 +6,7 @@ import { cardQuestion } from '../../../core/serving/card-question.ts';
 import { containers, type ContainerKey } from '../../../core/published/containers.ts';
 import { coreTemperaturesC } from '../../../core/published/core-temperatures.ts';
 import { dayIn } from '../../../present/time.ts';
-import { w } from '../../../present/wording/index.ts';
+import * as w from '../../../present/wording/index.ts';
 import type { FrozenThing } from '../../../schemas/frozen-thing.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
@@ -36,7 +36,7 @@ export async function writeDown(
 	const rows: { values: Omit<Packing, 'id'>; thing: FrozenThing }[] = [];
 	for (const thing of things) {
 		const place = await freezerOfShelf(db, thing.shelfId);
-		if (!place) return { message: w.packDishAnswers.thisShelfIsGone };
+		if (!place) return { message: w.packDishAnswers.shelfGone };
 		const dish = dishes.find(({ name }) => name.toLowerCase() === thing.name.toLowerCase()) ?? null;
 		const facts = known(thing, dish);
 		const packedOn = thing.frozen.day ?? today;
@@ -103,7 +103,7 @@ export async function writeDown(
 				})
 			);
 		const packs = things.reduce((sum, { count }) => sum + count, 0);
-		const what = things.length === 1 ? things[0].name : w.packDeeds.packs(packs);
+		const what = things.length === 1 ? things[0].name : w.packDeeds.packs({ n: packs });
 		await addUndo(tx, { action: { kind: 'packs-added', packingIds: ids }, what, atMs: nowMs });
 		return ids;
 	});

@@ -3,9 +3,9 @@ import { coolingView } from '$lib/core/cooling/cooling-view';
 import { limitsFrom } from '$lib/core/safety/limits';
 import { ruleGates } from '$lib/core/safety/two-stage-rule';
 import { gatesCalendar } from '$lib/formats/gates-ics';
-import { coolingRuleText } from '$lib/present/cooling-words';
+import { coolingRuleText } from '$lib/present/wording/codes/cooling-words';
 import { tempText } from '$lib/present/units';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { nowMs } from '$lib/server/now';
 import { getCooling } from '$lib/server/queries/cooling';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
@@ -25,8 +25,8 @@ export const GET: RequestHandler = async ({ params, locals }) => {
 		ruleGates(rule, limits).map(({ gateC, limitMin }) => ({
 			uid: `cooling-${run.id}-${gateC}@almacen`,
 			atMs: run.startedAtMs + (clockStartMin + limitMin) * 60_000,
-			summary: w.probes.eventName(run.name, tempText(gateC, habit)),
-			description: w.probes.eventText(coolingRuleText(rule, limits, habit))
+			summary: w.probes.eventName({ name: run.name, temp: tempText(gateC, habit) }),
+			description: w.probes.eventText({ limit: coolingRuleText(rule, limits, habit) })
 		})),
 		nowMs()
 	);

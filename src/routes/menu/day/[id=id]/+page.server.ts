@@ -1,6 +1,6 @@
 import { error, fail, redirect } from '@sveltejs/kit';
 import { dayIn } from '$lib/present/time';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { dayDishSchema, daySchema, plannedSchema } from '$lib/schemas/menu-day';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import {

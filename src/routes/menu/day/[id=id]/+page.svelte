@@ -4,7 +4,7 @@
 	import { matchText } from '$lib/present/match-words';
 	import { dayText, durationText } from '$lib/present/time';
 	import { massText, volumeText } from '$lib/present/units';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import PlannedDish from '$lib/ui/menu/PlannedDish.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
@@ -25,10 +25,12 @@
 	const costOf = (name: string) => data.costs.find((cost) => cost.dish === name);
 	const perServing = $derived(totals.servings > 0 ? used / totals.servings : 0);
 	const volumeL = $derived(totals.loadKg / loadKgPerL);
-	const title = $derived(w.menuDay.title(dayText(data.day.onDay, data.habit)));
+	const title = $derived(w.menuDay.title({ day: dayText(data.day.onDay, data.habit) }));
 </script>
 
-<svelte:head><title>{w.menuDay.pageTitle(dayText(data.day.onDay, data.habit))}</title></svelte:head>
+<svelte:head
+	><title>{w.menuDay.pageTitle({ day: dayText(data.day.onDay, data.habit) })}</title></svelte:head
+>
 
 <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
 	<h1>{title}</h1>
@@ -80,13 +82,15 @@
 
 	<div class="grid content-start gap-4">
 		<section class="plate grid gap-2" aria-live="polite">
-			<p class="text-xl font-bold">{w.menuDay.packsTotal(totals.packs, totals.servings)}</p>
+			<p class="text-xl font-bold">
+				{w.menuDay.packsTotal({ packs: totals.packs, servings: totals.servings })}
+			</p>
 			<p>
 				<b
-					>{w.menuDay.toFreeze(
-						volumeText(totals.freezeL, data.habit),
-						massText(totals.freezeKg, data.habit)
-					)}</b
+					>{w.menuDay.toFreeze({
+						litres: volumeText(totals.freezeL, data.habit),
+						mass: massText(totals.freezeKg, data.habit)
+					})}</b
 				><br />
 				<Why
 					note={{
@@ -96,8 +100,8 @@
 						sources: ['appliance-model']
 					}}
 					>{totals.fits
-						? w.menuDay.room(volumeText(totals.freeL, data.habit))
-						: w.menuDay.tooFull(volumeText(totals.freeL, data.habit))}</Why
+						? w.menuDay.room({ free: volumeText(totals.freeL, data.habit) })
+						: w.menuDay.tooFull({ free: volumeText(totals.freeL, data.habit) })}</Why
 				>
 				{#if !totals.fits}<Word tone="refused" text={w.menuDay.why.room} />{/if}
 			</p>
@@ -108,10 +112,13 @@
 						rule: w.menuDay.why.loadRule,
 						inputs: [{ name: w.menuDay.why.volume, value: volumeText(volumeL, data.habit) }],
 						sources: ['nchfp-freezing']
-					}}>{w.menuDay.load(massText(totals.loadKg, data.habit))}</Why
+					}}>{w.menuDay.load({ mass: massText(totals.loadKg, data.habit) })}</Why
 				>
 				{#if totals.waitKg > 0.01}
-					<Word tone="caution" text={w.menuDay.overLoad(massText(totals.waitKg, data.habit))} />
+					<Word
+						tone="caution"
+						text={w.menuDay.overLoad({ mass: massText(totals.waitKg, data.habit) })}
+					/>
 				{/if}
 			</p>
 			<p>
@@ -121,8 +128,10 @@
 						rule: w.menuDay.why.hoursRule,
 						inputs: [],
 						sources: []
-					}}>{w.menuDay.hours(durationText(data.handsMin))}</Why
-				>{#if data.longestMin > 0}; {w.menuDay.longest(durationText(data.longestMin))}{/if}
+					}}>{w.menuDay.hours({ hands: durationText(data.handsMin) })}</Why
+				>{#if data.longestMin > 0}; {w.menuDay.longest({
+						time: durationText(data.longestMin)
+					})}{/if}
 			</p>
 			<p>
 				<Why
@@ -131,14 +140,17 @@
 						rule: w.menuDay.why.costRule,
 						inputs: [],
 						sources: []
-					}}>{w.menuDay.cost(centsText(used), centsText(whole))}</Why
-				>{#if perServing > 0}; <b>{w.menuDay.perServing(centsText(perServing))}</b>{/if}
+					}}>{w.menuDay.cost({ used: centsText(used), whole: centsText(whole) })}</Why
+				>{#if perServing > 0}; <b>{w.menuDay.perServing({ used: centsText(perServing) })}</b>{/if}
 				{#if data.house.budgetCents !== null && perServing > data.house.budgetCents}
-					<Word tone="caution" text={w.menuDay.budget(centsText(data.house.budgetCents))} />
+					<Word
+						tone="caution"
+						text={w.menuDay.budget({ cents: centsText(data.house.budgetCents) })}
+					/>
 				{/if}
 				{#if data.unpriced.length > 0}
 					<br /><span class="quiet"
-						>{w.menuDay.unpriced(data.unpriced.length)}: {data.unpriced.join(', ')}</span
+						>{w.menuDay.unpriced({ n: data.unpriced.length })}: {data.unpriced.join(', ')}</span
 					>
 				{/if}
 			</p>

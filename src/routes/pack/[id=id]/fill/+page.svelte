@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { unevenness01 } from '$lib/core/packing/fill-order';
-	import { w } from '$lib/present/wording';
+	import * as w from '$lib/present/wording';
 	import { lengthText, massText } from '$lib/present/units';
 	import { quantityFromText } from '$lib/schemas/quantity-text';
 	import { dayText } from '$lib/present/time';
@@ -26,21 +26,24 @@
 		{
 			kind: 'say',
 			text: say.label,
-			quiet: say.codes(data.packs.map(({ code }) => code).join(', '))
+			quiet: say.codes({ codes: data.packs.map(({ code }) => code).join(', ') })
 		},
 		{ kind: 'say', text: data.rigid ? say.openBox : say.holdBag },
 		...(data.state === 'raw' ? [{ kind: 'say' as const, text: say.rawHands }] : []),
 		...(data.plan.layers.length === 0
-			? [{ kind: 'say' as const, text: say.whole(massText(data.massKg, data.habit)) }]
+			? [{ kind: 'say' as const, text: say.whole({ mass: massText(data.massKg, data.habit) }) }]
 			: data.plan.layers.map((layer, i) => ({
 					kind: 'say' as const,
-					text: say.layer(i + 1, layer.text),
+					text: say.layer({ n: i + 1, text: layer.text }),
 					quiet: data.pressure && i === 0 ? say.pressureOrder : say.roles[layer.role]
 				}))),
-		...data.plan.inner.map((text) => ({ kind: 'say' as const, text: say.inner(text) })),
-		...data.plan.keptBack.map((text) => ({ kind: 'say' as const, text: say.kept(text) })),
+		...data.plan.inner.map((text) => ({ kind: 'say' as const, text: say.inner({ text }) })),
+		...data.plan.keptBack.map((text) => ({ kind: 'say' as const, text: say.kept({ text }) })),
 		{ kind: 'weigh', text: say.weigh },
-		{ kind: 'headspace', text: say.headspace(lengthText(data.headspaceMm / 1000, data.habit)) },
+		{
+			kind: 'headspace',
+			text: say.headspace({ mm: lengthText(data.headspaceMm / 1000, data.habit) })
+		},
 		...(data.rigid ? [] : [{ kind: 'say' as const, text: say.air }]),
 		...(data.glass ? [{ kind: 'say' as const, text: say.glass }] : []),
 		...(data.hasBones || !data.rigid
@@ -48,9 +51,9 @@
 			: []),
 		{
 			kind: 'say',
-			text: data.rigid ? say.stand : say.flat(lengthText(data.thicknessM, data.habit))
+			text: data.rigid ? say.stand : say.flat({ thick: lengthText(data.thicknessM, data.habit) })
 		},
-		{ kind: 'finish', text: say.place(places) }
+		{ kind: 'finish', text: say.place({ where: places }) }
 	]);
 	const step = $derived(steps[Math.min(at, steps.length - 1)]);
 	const weighed = $derived(
@@ -70,11 +73,11 @@
 </script>
 
 <svelte:window onkeydown={key} />
-<svelte:head><title>{say.title(data.name)}</title></svelte:head>
+<svelte:head><title>{say.title({ name: data.name })}</title></svelte:head>
 
-<h1 class="mb-3">{say.heading(data.name)}</h1>
+<h1 class="mb-3">{say.heading({ name: data.name })}</h1>
 <section class="plate big" aria-live="polite">
-	<p class="quiet">{say.step(at + 1, steps.length)}</p>
+	<p class="quiet">{say.step({ n: at + 1, of: steps.length })}</p>
 	<p class="what">
 		{#if step.kind === 'headspace'}
 			<Why
@@ -93,14 +96,16 @@
 			{#each data.packs as pack (pack.code)}
 				<Field
 					name="mass-{pack.code}"
-					label={say.weighed(pack.code)}
+					label={say.weighed({ code: pack.code })}
 					bind:value={masses[pack.code]}
 					placeholder={massText(pack.massKg ?? data.massKg, data.habit)}
 				/>
 			{/each}
 		</div>
 		{#if uneven !== null}
-			<p role="status">{uneven > 0.1 ? say.uneven(Math.round(uneven * 100)) : say.even}</p>
+			<p role="status">
+				{uneven > 0.1 ? say.uneven({ percent: Math.round(uneven * 100) }) : say.even}
+			</p>
 		{/if}
 	{/if}
 	<div class="flex flex-wrap gap-3">

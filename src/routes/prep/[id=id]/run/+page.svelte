@@ -7,8 +7,8 @@
 	import { taskText } from '$lib/present/run-words';
 	import { dayText, durationText, instantText } from '$lib/present/time';
 	import { massText } from '$lib/present/units';
-	import { standingLine, verdictWords } from '$lib/present/words';
-	import { w } from '$lib/present/wording';
+	import { standingLine, verdictWords } from '$lib/present/wording/codes/words';
+	import * as w from '$lib/present/wording';
 	import { alarm } from '$lib/ui/shell/alarm.svelte';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { DayLog, type Say } from '$lib/ui/prep/day-log.svelte';
@@ -56,10 +56,10 @@
 	});
 </script>
 
-<svelte:head><title>{w.runSheet.pageTitle(day)}</title></svelte:head>
+<svelte:head><title>{w.runSheet.pageTitle({ day })}</title></svelte:head>
 
 <div class="mb-3 flex flex-wrap items-center justify-between gap-3">
-	<h1>{w.runSheet.title(day)}</h1>
+	<h1>{w.runSheet.title({ day })}</h1>
 	<div class="no-print flex flex-wrap gap-3">
 		{#if plan && !started && plan.outcome !== 'infeasible'}
 			<Press first onclick={() => say({ kind: 'start' })}>{w.runSheet.start}</Press>
@@ -69,10 +69,10 @@
 </div>
 
 <p class="sr-only" role="alert">
-	{timesUp.map(({ task }) => w.runSheet.timeUp(taskText(task))).join('; ')}
+	{timesUp.map(({ task }) => w.runSheet.timeUp({ what: taskText(task) })).join('; ')}
 </p>
 {#if log.unsent > 0}
-	<p class="mb-3"><Word tone="caution" text={w.runSheet.unsent(log.unsent)} /></p>
+	<p class="mb-3"><Word tone="caution" text={w.runSheet.unsent({ count: log.unsent })} /></p>
 {/if}
 
 {#if data.dishes.length === 0}
@@ -83,9 +83,13 @@
 {:else}
 	{#if started}
 		<p class="mb-3 flex flex-wrap items-center gap-3">
-			<b>{w.runSheet.begunAt(instantText(zeroMs, data.habit, clock.ms))}</b>
+			<b>{w.runSheet.begunAt({ at: instantText(zeroMs, data.habit, clock.ms) })}</b>
 			{#if ended}
-				<span>{w.runSheet.took(durationText(((happened.endedAtMs ?? 0) - zeroMs) / 60_000))}</span>
+				<span
+					>{w.runSheet.took({
+						all: durationText(((happened.endedAtMs ?? 0) - zeroMs) / 60_000)
+					})}</span
+				>
 				<Press onclick={() => say({ kind: 'start' })}>{w.runSheet.goOn}</Press>
 			{:else}
 				<span>{durationText((clock.ms - zeroMs) / 60_000)}</span>
@@ -135,11 +139,11 @@
 						<Press onclick={() => (alarm.on ? alarm.switchOff() : void alarm.switchOn())}
 							>{alarm.on ? w.runSheet.soundOff : w.runSheet.soundOn}</Press
 						>
-						<Press onclick={() => say({ kind: 'pause', value: 15 })}>{w.runSheet.break15}</Press>
+						<Press onclick={() => say({ kind: 'pause', value: 15 })}>{w.runSheet.shortBreak}</Press>
 						<Press onclick={() => say({ kind: 'slow', key: 'oven', value: slow ? 1 : 1.25 })}
 							>{slow
-								? w.runSheet.notSlow(w.runSheet.lanes.oven)
-								: w.runSheet.slow(w.runSheet.lanes.oven)}</Press
+								? w.runSheet.notSlow({ name: w.runSheet.lanes.oven })
+								: w.runSheet.slow({ name: w.runSheet.lanes.oven })}</Press
 						>
 					</div>
 				{/if}
@@ -173,13 +177,13 @@
 							{#each coolings as chosen (chosen.id)}
 								<li>
 									<p>
-										{w.runSheet.coolingOf(
-											dishName(chosen.id),
-											w.runSheet.ways[chosen.vessel][chosen.way],
-											durationText(chosen.minutes)
-										)}{#if chosen.iceKg}, {w.runSheet.coolingIce(
-												massText(chosen.iceKg, data.habit)
-											)}{/if}
+										{w.runSheet.coolingOf({
+											dish: dishName(chosen.id),
+											way: w.runSheet.ways[chosen.vessel][chosen.way],
+											time: durationText(chosen.minutes)
+										})}{#if chosen.iceKg}, {w.runSheet.coolingIce({
+												mass: massText(chosen.iceKg, data.habit)
+											})}{/if}
 										<Word
 											tone={chosen.verdict === 'pass'
 												? 'good'
@@ -195,7 +199,7 @@
 											<select
 												class="entry"
 												name="way"
-												aria-label={w.runSheet.changeWay(dishName(chosen.id))}
+												aria-label={w.runSheet.changeWay({ dish: dishName(chosen.id) })}
 												value={chosen.byCook ? chosen.way : ''}
 												onchange={(event) => event.currentTarget.form?.requestSubmit()}
 											>

@@ -2,7 +2,7 @@ import { error } from '@sveltejs/kit';
 import { aisleNames } from '$lib/core/published/aisles';
 import { shopViewLine } from '$lib/present/shop-view';
 import { massText } from '$lib/present/units';
-import { w } from '$lib/present/wording';
+import * as w from '$lib/present/wording';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { planOptions } from '../plan-options';

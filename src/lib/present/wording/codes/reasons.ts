@@ -1,0 +1,66 @@
+import type { Reason } from '../../../core/safety/best-advice.ts';
+import { durationText } from '../../time.ts';
+import {
+	dangerRangeText,
+	lengthText,
+	massText,
+	tempText,
+	volumeText,
+	type Habit
+} from '../../units.ts';
+
+const hours = (h: number | undefined) =>
+	h === undefined ? '' : `${(Math.round(h * 10) / 10).toFixed(1)} h`;
+
+/** A reason in words, with its numbers in the household's units. */
+export function reasonText(reason: Reason, habit: Habit): string {
+	const v = reason.values ?? {};
+	switch (reason.code) {
+		case 'hours-in-danger':
+			return `Its worst part likely spends ${hours(v.likely)} between ${dangerRangeText(habit)}; the limit is ${hours(v.limitH)}.`;
+		case 'hours-in-danger-worst':
+			return `Its worst part may spend ${hours(v.worst)} between ${dangerRangeText(habit)}; the limit is ${hours(v.limitH)}.`;
+		case 'thaw-first':
+			return 'Thaw raw meat in the refrigerator before a slow cooker: that is the public advice.';
+		case 'only-flat':
+			return `Raw and frozen only as a flat pack, at most ${lengthText(v.limitM, habit)} thick; this one is ${lengthText(v.thicknessM, habit)}.`;
+		case 'only-light':
+			return `Raw and frozen only up to ${massText(v.limitKg, habit)}; this is ${massText(v.massKg, habit)}.`;
+		case 'hot-liquid':
+			return 'Pour the liquid in hot.';
+		case 'reheat-fast-first':
+			return `Reheating is meant to be quick (${tempText(74, habit)} within 2 hours): bring it to the boil on the hob, in the pressure cooker or the oven first, then keep it hot here.`;
+		case 'too-full':
+			return `Too full: ${Math.round(v.fill01 * 100)} % of the pot, at most ${Math.round(v.most01 * 100)} %.`;
+		case 'under-half-full':
+			return 'Under half full: lean meat dries out and is done sooner. Look early.';
+		case 'more-than-the-bowl':
+			return `More than the bowl holds (${Math.round(v.fill01 * 100)} %).`;
+		case 'block-too-big':
+			return 'The frozen block does not go into this bowl: let it soften until it bends.';
+		case 'never-ready':
+			return `Not ready within ${durationText(v.longestMin)}.`;
+		case 'may-not-finish':
+			return `Likely ${durationText(v.likelyMin)}, but a weak appliance or a thicker pack may never get there.`;
+		case 'not-in-pressure-cooker':
+			return 'A bake in its pan does not go into a pressure cooker.';
+		case 'poor-in-slow-cooker':
+			return 'Comes out soft in a slow cooker; the oven is its way.';
+		case 'cut-in-pieces':
+			return `Over ${massText(v.limitKg, habit)}: thaw and cut it in two to four pieces.`;
+		case 'first-hour-high':
+			return 'First hour on high, and cut the piece in two.';
+		case 'thick-block':
+			return `A thick block (${lengthText(v.thicknessM, habit)}) is slow to melt under pressure; thawed, or flatter next time, is surer.`;
+		case 'long-under-pressure':
+			return `Needs up to ${durationText(v.minutes)} under pressure: no sensible way.`;
+		case 'add-liquid':
+			return `Put ${volumeText(v.litres, habit)} of thin liquid in first, under it.`;
+		case 'set-long-end':
+			return `Set the long end, ${durationText(v.minutes)}, and check the core.`;
+		case 'recipe-clipped':
+			return 'The recipe’s own time is outside what this kind of dish wants; the nearest sensible doneness was taken.';
+		case 'instead':
+			return `A better way takes about ${durationText(v.minutes)}.`;
+	}
+}

@@ -1,3 +1,0 @@
-export const coolOneAnswers = {
-	thisReadingIsGone: 'This reading is gone already.'
-};

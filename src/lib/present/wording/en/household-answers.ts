@@ -1,3 +1,0 @@
-export const householdAnswers = {
-	fileChooseAnExported: 'File: choose an exported file.'
-};

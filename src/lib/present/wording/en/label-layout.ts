@@ -1,3 +1,0 @@
-export const labelLayout = {
-	withCareSeeThe: '* with care: see the cook card. Pressure: minutes at pressure.'
-};

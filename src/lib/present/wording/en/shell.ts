@@ -1,0 +1,104 @@
+import type { Shown } from '../shown.ts';
+
+export const rail = {
+	stations: 'Stations',
+	almacen: 'Almacen',
+	household: 'household',
+	shop: 'Shop',
+	prep: 'Prep',
+	menu: 'Menu',
+	cool: 'Cool',
+	pack: 'Pack',
+	freezer: 'Freezer',
+	table: 'Table'
+};
+
+export const strip = {
+	thaws: ({ name }: { name: Shown }) => `${name} · thawing`,
+	look: 'look whether it is thawed',
+	cookNow: 'cook now',
+	thawedIn: ({ time }: { time: Shown }) => `free of ice in ${time}`,
+	cookBy: ({ time }: { time: Shown }) => `cook by ${time}`,
+	runningClocks: 'Running clocks',
+	about: ({ temp }: { temp: Shown }) => `about ${temp}`,
+	cold: ', cold',
+	empty: 'Nothing is cooling.',
+	gatePassed: 'gate passed by',
+	gateIn: 'gate in',
+	measureNow: 'measure now',
+	reheat: 'reheat now',
+	discard: 'discard'
+};
+
+export const rootLayout = {
+	skip: 'Skip to the work',
+	opening: 'Opening…',
+	noConnection:
+		'No connection to the household’s computer. What is tapped here is kept and sent later.',
+	lapse: ({ times }: { times: Shown }) => `Trying out: time runs ${times} times faster.`
+};
+
+export const rootError = {
+	pageTitle: ({ heading }: { heading: Shown }) => `${heading} · Almacen`,
+	reference: ({ reference }: { reference: Shown }) =>
+		`Reference ${reference}, in the server’s log.`,
+	toTheFreezer: 'To the freezer',
+	notHere: 'Not here',
+	failed: 'That did not work'
+};
+
+export const shortcutKeys = {
+	shop: 'Shop',
+	prep: 'Prep',
+	menu: 'Menu',
+	cool: 'Cool',
+	pack: 'Pack',
+	freezer: 'Freezer',
+	table: 'Table',
+	household: 'Household',
+	writeADish: 'Write a dish',
+	startCooling: 'Start cooling',
+	findPack: 'Find a pack by its code',
+	beginNext: 'Run sheet: begin what is next',
+	endFirst: 'Run sheet: the first thing now is done',
+	undo: 'Undo the last thing',
+	skip: 'To the work, past the stations'
+};
+
+export const shortcuts = {
+	keys: 'Keys',
+	key: 'key',
+	does: 'does',
+	thisList: 'This list',
+	tab: 'To the next thing; Shift + Tab back',
+	enter: 'Do it: press, open, save the form',
+	escape: 'Close a panel',
+	singleKeys: 'single keys work on this device'
+};
+
+export const keysButton = {
+	keys: 'Keys'
+};
+
+export const undoLines = {
+	title: 'What can be taken back',
+	undo: 'Undo',
+	dismiss: ({ what }: { what: Shown }) => `Dismiss: ${what}`
+};
+
+export const why = {
+	inputs: 'what went in',
+	value: 'value',
+	source: 'Where it comes from'
+};
+
+export const slab = {
+	thick: ({ thickness }: { thickness: Shown }) => `${thickness} thick`
+};
+
+export const hooksServerAnswers = {
+	notJson: 'Send JSON, and say so: Content-Type: application/json.',
+	unreadableJson: 'This is not JSON that can be read.',
+	notFound: 'There is nothing at this address.',
+	unexpected: 'Something went wrong on our side. What you typed is still in the page you came from.'
+};

@@ -1,5 +1,0 @@
-import type { Shown } from '../shown.ts';
-
-export const slab = {
-	thick: (a: Shown) => `${a} thick`
-};

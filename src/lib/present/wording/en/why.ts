@@ -1,5 +1,0 @@
-export const why = {
-	whatWentIn: 'what went in',
-	value: 'value',
-	whereItComesFrom: 'Where it comes from'
-};
