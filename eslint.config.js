@@ -27,6 +27,33 @@ export default defineConfig(
 			]
 		}
 	},
+	{
+		// with types: a promise nobody waits for loses its error, a switch that forgets a case answers nothing
+		files: ['**/*.ts', '**/*.svelte', '**/*.svelte.ts'],
+		languageOptions: {
+			parserOptions: { projectService: true, extraFileExtensions: ['.svelte'] }
+		},
+		rules: {
+			'@typescript-eslint/no-floating-promises': [
+				'error',
+				// node:test's own way: a test file registers, the runner waits
+				{
+					allowForKnownSafeCalls: [
+						{
+							from: 'package',
+							name: ['it', 'describe', 'test', 'before', 'after'],
+							package: 'node:test'
+						}
+					]
+				}
+			],
+			'@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: false }],
+			'@typescript-eslint/switch-exhaustiveness-check': [
+				'error',
+				{ considerDefaultExhaustiveForUnions: true }
+			]
+		}
+	},
 	{ files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
 	{
 		files: ['**/*.svelte', '**/*.svelte.ts'],

@@ -1,6 +1,8 @@
 import { readFile, writeFile } from 'node:fs/promises';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './household';
 import { pdfText, qrCodeIn } from './pdf';
+
+test.use({ house: { name: 'first-slice', from: 'empty' } });
 
 test.describe.configure({ mode: 'serial' });
 

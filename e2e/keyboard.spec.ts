@@ -3,7 +3,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { server } from './server';
 
 const dataDir = 'test-results/keyboard-data';
-const address = 'http://127.0.0.1:4831';
+const address = 'http://127.0.0.1:4861';
 
 /** What a screen reader would call the focused thing. */
 const focusedName = (page: Page) =>
@@ -50,7 +50,7 @@ test('settling in and the whole path by keyboard alone: US units, dark, on a pho
 	browser
 }) => {
 	rmSync(dataDir, { recursive: true, force: true });
-	const running = server(4831, dataDir);
+	const running = server(4861, dataDir);
 	try {
 		await running.answers();
 		const context = await browser.newContext({
@@ -147,7 +147,7 @@ test('settling in and the whole path by keyboard alone: US units, dark, on a pho
 		await press(page, 'Mark it cooked');
 		await expect(page.getByText(/cooked, out of the freezer/)).toBeVisible();
 		await page.keyboard.press('1');
-		await expect(heading).toHaveText('One dish');
+		await expect(heading).toHaveText('1 dish');
 		await press(page, 'Undo');
 		await expect(page.getByText(/cooked, out of the freezer/)).toBeHidden();
 		await page.keyboard.press('6');

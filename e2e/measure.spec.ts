@@ -1,4 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './household';
+
+test.use({ house: { name: 'measure', from: 'settled' } });
 
 test('the water test corrects the slow cooker; nonsense is refused; the change can be taken back', async ({
 	page
@@ -79,7 +81,7 @@ test('how a cook went is written down, and the oven learns from it', async ({ pa
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	await expect(page.getByText('Written down; cooked 1 so far.')).toBeVisible();
 	await page.goto('/household/measure');
-	await expect(page.getByText(/Oven: one cook with a measured core/)).toBeVisible({
+	await expect(page.getByText(/Oven: 1 cook with a measured core/)).toBeVisible({
 		timeout: 20_000
 	});
 	await page.goto('/table');

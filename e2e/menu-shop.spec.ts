@@ -1,5 +1,7 @@
 import { spawn } from 'node:child_process';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './household';
+
+test.use({ house: { name: 'menu-shop', from: 'settled' } });
 
 // one household, its days and lists one after the other
 test.describe.configure({ mode: 'serial' });
@@ -118,9 +120,9 @@ test('the shopping list: merged, cheapest packs, ticks kept while there is no co
 	).toContainText('buy that week');
 	await phone.setOffline(true);
 	await page.getByRole('checkbox', { name: /onion/ }).check();
-	await expect(page.getByText(/One tick waits for the connection/)).toBeVisible();
+	await expect(page.getByText(/1 tick waits for the connection/)).toBeVisible();
 	await phone.setOffline(false);
-	await expect(page.getByText(/One tick waits for the connection/)).toBeHidden({ timeout: 20_000 });
+	await expect(page.getByText(/1 tick waits for the connection/)).toBeHidden({ timeout: 20_000 });
 	const laptop = await (await browser.newContext()).newPage();
 	await laptop.goto(page.url());
 	await expect(laptop.getByRole('checkbox', { name: /onion/ })).toBeChecked();

@@ -1,6 +1,6 @@
-import { execFileSync, spawn } from 'node:child_process';
-import { rmSync } from 'node:fs';
+import { spawn } from 'node:child_process';
 import { expect, test, type Page } from '@playwright/test';
+import { freshData } from './household';
 import { server } from './server';
 
 /** Time runs so many times faster, on the server, in its thermometer and so on every page: at first slowly enough to look at rows. */
@@ -20,10 +20,7 @@ test('the demo’s packing day from prep to all packs filled: phone and laptop, 
 	browser
 }) => {
 	test.setTimeout(300_000);
-	rmSync(dataDir, { recursive: true, force: true });
-	execFileSync(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts', dataDir], {
-		stdio: 'ignore'
-	});
+	freshData(dataDir, 'demo');
 	const env = {
 		ALMACEN_TIME_LAPSE: String(lapse.later),
 		ALMACEN_TIME_FROM: String(Date.now()),

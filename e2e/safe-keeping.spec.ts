@@ -1,5 +1,7 @@
 import { readFile, writeFile } from 'node:fs/promises';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './household';
+
+test.use({ house: { name: 'safe-keeping', from: 'settled' } });
 
 test('export everything, change, read back: as it was; a damaged file changes nothing', async ({
 	page

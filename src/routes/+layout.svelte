@@ -1,6 +1,8 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
 	import '../app.css';
+	import { onMount } from 'svelte';
+	import { alive } from '$lib/ui/shell/alive';
 	import { navigating } from '$app/state';
 	import { instantText } from '$lib/present/time';
 	import { clock } from '$lib/ui/shell/clock.svelte';
@@ -16,6 +18,7 @@
 	// svelte-ignore state_referenced_locally
 	clock.sync(data.time);
 	$effect(() => clock.sync(data.time));
+	onMount(() => (alive.yes = true));
 	$effect(() => clock.run());
 	$effect(() => live.start());
 </script>

@@ -29,8 +29,6 @@ const answerSchema = yup.object({
 		.required()
 });
 
-export type ShopAnswerLine = yup.InferType<typeof answerSchema>['lines'][number];
-
 /** Where the shop answers; the stand-in by default, never beyond this machine unless the household says so. */
 const address = () => env.ALMACEN_SHOP || 'http://127.0.0.1:4790';
 const patienceMs = 3_000;

@@ -14,8 +14,6 @@ export interface Nutrition {
 const kjPerG = { protein: 17, fat: 37, carbohydrate: 17, fibre: 8 };
 const kcalPerG = { protein: 4, fat: 9, carbohydrate: 4, fibre: 2 };
 
-export const nutritionSource = 'eu-1169-energy';
-
 /** As it is said: to 10 kJ, 5 kcal and whole grams; more would be false precision. */
 export const roundedNutrition = (exact: Nutrition): Nutrition => ({
 	energyKj: Math.round(exact.energyKj / 10) * 10,

@@ -1,3 +1,4 @@
+/** Source: `appliance-model` in published/sources.ts. */
 /**
  * Where food cools, freezes and thaws: heat transfer coefficient on its faces and temperature (heat transfer coefficients of
  * still and moving air and water, from memory and calibrated to common practice; see docs/numbers.md).
@@ -12,8 +13,6 @@ export interface Place {
 	/** half the range P10 to P90 of what is not known */
 	readonly spread: { readonly h01: number; readonly deltaK: number };
 }
-
-export const placesSource = 'appliance-model';
 
 export const places: Readonly<Record<PlaceName, Place>> = {
 	counter: { hWPerM2K: 9, movingHWPerM2K: 14, defaultC: 21, spread: { h01: 0.3, deltaK: 2 } },

@@ -1,4 +1,3 @@
-import type { SourceKey } from './sources.ts';
 import type { StorageGroup } from './storage-life.ts';
 
 /**
@@ -31,5 +30,3 @@ export const refrigeratorDays: Readonly<Record<StorageGroup, number>> = {
 	'grains-pulses': 3,
 	'soft-dairy': 1
 };
-
-export const refrigeratorDaysSource: SourceKey = 'cold-food-storage-chart';

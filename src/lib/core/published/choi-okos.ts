@@ -1,11 +1,10 @@
+/** Source: `choi-okos-1986` in published/sources.ts. */
 /**
  * Thermal properties of the components of food, polynomials a + bT + cT² in °C (Choi and Okos 1986, from memory).
  * Conductivity W/mK, density kg/m³, heat capacity J/kgK. Valid from −40 to 150 °C.
  */
 export type Component = 'water' | 'protein' | 'fat' | 'carbohydrate' | 'fibre' | 'ash' | 'ice';
 type Quadratic = readonly [number, number, number];
-
-export const choiOkosSource = 'choi-okos-1986';
 
 export const conductivityWPerMK: Readonly<Record<Component, Quadratic>> = {
 	protein: [1.7881e-1, 1.1958e-3, -2.7178e-6],

@@ -1,5 +1,5 @@
+/** Source: `core-temperatures` in published/sources.ts. */
 /** Minimum core temperatures, °C (FoodSafety.gov, from memory). Tenderised, rolled or stuffed cuts count as minced. */
-export const coreTemperaturesSource = 'core-temperatures';
 
 export const coreTemperaturesC = {
 	poultry: 73.9,

@@ -1,3 +1,4 @@
+/** Source: `appliance-model` in published/sources.ts. */
 /**
  * Kinds of dish: how doneness is measured, how much of it is wanted, and what each appliance needs.
  * Cook values in minutes at 100 °C. Targets are calibrated to bands of common practice (docs/practice.md), floors are published
@@ -37,8 +38,6 @@ export interface DishKindRule {
 	readonly mobility: number;
 	readonly cookedGain: number;
 }
-
-export const dishKindsSource = 'appliance-model';
 
 const twoThirds = 2 / 3;
 

@@ -1,5 +1,4 @@
 import { mPer } from '../units/factors.ts';
-import type { SourceKey } from './sources.ts';
 
 /** Mouth of a container: as wide as the container, or narrowing to a neck. */
 export type Mouth = 'wide' | 'narrow';
@@ -26,5 +25,3 @@ export const headspaceTable: readonly HeadspaceRow[] = [
 	},
 	{ upToL: 0.946353, liquidMm: { wide: inchMm, narrow: 1.5 * inchMm }, dryMm: 0.5 * inchMm }
 ];
-
-export const headspaceSource: SourceKey = 'nchfp-freezing';

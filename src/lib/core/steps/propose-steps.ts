@@ -1,5 +1,4 @@
 import { hygieneOf, isRawMeatClass } from '../foods/raw-animal.ts';
-import { itemByName } from '../foods/item-catalogue.ts';
 
 /** What a piece of work needs beside time. */
 export const stepPlaces = [

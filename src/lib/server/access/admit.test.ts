@@ -68,6 +68,7 @@ describe('who is answered', () => {
 		assert.equal(outcome({ contentType: 'text/plain' }), 415);
 		assert.equal(outcome({ contentType: 'application/jsonp' }), 415);
 		assert.equal(outcome({ contentType: 'application/json; charset=utf-8' }), 'http');
+		assert.equal(outcome({ contentType: 'image/x-portable-bitmap' }), 'http');
 		assert.equal(outcome({ contentType: 'multipart/form-data; boundary=x' }), 'http');
 	});
 

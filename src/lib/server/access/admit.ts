@@ -32,7 +32,7 @@ export function configuredOrigins(list: string | undefined): readonly URL[] {
 const loopbackNames = new Set(['localhost', '127.0.0.1', '[::1]']);
 const reading = new Set(['GET', 'HEAD', 'OPTIONS']);
 const writable =
-	/^(application\/(json|x-www-form-urlencoded|x-portable-bitmap)|multipart\/form-data)\s*(;|$)/i;
+	/^(application\/(json|x-www-form-urlencoded)|image\/x-portable-bitmap|multipart\/form-data)\s*(;|$)/i;
 
 /**
  * Whether a request may be answered, and under which scheme. Only names of this machine and configured ones are: a page of another site whose

@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, isNull, sql } from 'drizzle-orm';
+import { asc, count, desc, eq, isNull, sql } from 'drizzle-orm';
 import { dishFacts, type DishFacts } from '../../core/foods/dish-facts.ts';
 import { itemByName } from '../../core/foods/item-catalogue.ts';
 import { lineKg } from '../../core/foods/line-mass.ts';

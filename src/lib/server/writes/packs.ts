@@ -1,4 +1,4 @@
-import { and, count, eq, inArray, sql } from 'drizzle-orm';
+import { and, eq, inArray, sql } from 'drizzle-orm';
 import type { AsIf } from '../../core/serving/as-if.ts';
 import { packCode } from '../../core/packing/pack-code.ts';
 import type { Db } from '../db/db.ts';

@@ -1,6 +1,8 @@
 <script lang="ts">
+	import { browser } from '$app/environment';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
+	import { alive } from '../shell/alive';
 
 	let {
 		name,
@@ -21,6 +23,12 @@
 		placeholder?: string;
 		[attribute: string]: unknown;
 	} = $props();
+
+	// what was chosen before the page came alive stands: it would be set back to what the server sent
+	if (browser && !alive.yes) {
+		const there = document.getElementById(name);
+		if (there instanceof HTMLSelectElement && there.value !== (value ?? '')) value = there.value;
+	}
 </script>
 
 <div>

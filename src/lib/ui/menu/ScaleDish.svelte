@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { itemByName } from '$lib/core/foods/item-catalogue';
 	import { scaledLine } from '$lib/core/foods/scale-dish';
 	import { hygieneOf, isRawMeatClass } from '$lib/core/foods/raw-animal';
 	import { parsedLineKg, type ParsedLine } from '$lib/formats/ingredient-line';

@@ -5,7 +5,7 @@
 	import { thawingRange } from '$lib/core/freezing/thawing-range';
 	import { whenToStart } from '$lib/core/serving/when-to-start';
 	import type { Habit } from '$lib/present/habit';
-	import { durationText, instantText } from '$lib/present/time';
+	import { instantText } from '$lib/present/time';
 	import { methodText } from '$lib/present/wording/codes/words';
 	import * as w from '$lib/present/wording';
 	import { routeText } from './route-text';

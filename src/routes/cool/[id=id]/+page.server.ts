@@ -4,8 +4,6 @@ import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
 import { gateDecision } from '$lib/core/cooling/gate-decision';
 import { limitsFrom } from '$lib/core/safety/limits';
 import { readThermometerCsv } from '$lib/formats/thermometer-csv';
-import { instantText } from '$lib/present/time';
-import { tempText } from '$lib/present/units';
 import {
 	endRun,
 	goOnWithRun,
@@ -16,7 +14,7 @@ import {
 } from '$lib/server/services/cooling/readings';
 import { readingSchema } from '$lib/schemas/cooling';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import { getCooling, getReading } from '$lib/server/queries/cooling';
+import { getCooling } from '$lib/server/queries/cooling';
 import { rowId } from '$lib/server/row-id';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { fetchReadings } from '$lib/server/probes/follow-probes';

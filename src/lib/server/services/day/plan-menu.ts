@@ -135,5 +135,3 @@ export async function planOfDay(db: Db, dayId: number, options: PlanOptions) {
 			: []
 	};
 }
-
-export type DayPlan = NonNullable<Awaited<ReturnType<typeof planOfDay>>>;

@@ -29,5 +29,3 @@ export async function runSheetNow(db: Db, compute: Compute, dayId: number, nowMs
 		coolings: (await coolingsOfDay(db, dayId)).map(({ id, dishId }) => ({ id, dishId }))
 	};
 }
-
-export type DayNow = NonNullable<Awaited<ReturnType<typeof runSheetNow>>>;
