@@ -1,10 +1,9 @@
 import type { CoreTemperatureClass } from '../published/core-temperatures.ts';
 import type { StorageGroup } from '../published/storage-life.ts';
 import { normalisedComposition, type Composition } from './composition.ts';
-import { itemRows } from './items.ts';
+import { itemRows, type Hygiene, type ItemRow } from './items.ts';
 
-export type Hygiene =
-	'ready-to-eat' | 'raw-vegetable' | 'raw-egg' | 'raw-poultry' | 'raw-meat-fish';
+export type { Hygiene } from './items.ts';
 
 export interface Item {
 	readonly name: string;
@@ -20,27 +19,25 @@ export interface Item {
 	readonly allergens: readonly string[];
 }
 
-function itemOf(row: (typeof itemRows)[number]): Item {
-	const [name, , parts, densityKgPerL, pieceG, storage, hygiene, core, allergens] = row;
-	const [water, protein, fat, carbohydrate, fibre, ash] = parts
-		.split(' ')
-		.map((g) => Number(g) / 100);
+function itemOf(row: ItemRow): Item {
+	const [water, protein, fat, carbohydrate, fibre, ash] = row.gPer100g.map((g) => g / 100);
+	const { name, densityKgPerL, pieceG, storage, hygiene, core, allergens } = row;
 	return {
 		name,
 		composition: normalisedComposition({ water, protein, fat, carbohydrate, fibre, ash }),
 		densityKgPerL,
-		pieceKg: pieceG > 0 ? pieceG / 1000 : null,
-		storage: (storage || null) as StorageGroup | null,
-		hygiene: hygiene as Hygiene,
-		core: (core || null) as CoreTemperatureClass | null,
-		allergens: allergens ? allergens.split(',') : []
+		pieceKg: pieceG === null ? null : pieceG / 1000,
+		storage,
+		hygiene,
+		core,
+		allergens
 	};
 }
 
 const byAlias = new Map<string, Item>();
 for (const row of itemRows) {
 	const item = itemOf(row);
-	for (const alias of [row[0], ...row[1].split(',').filter(Boolean)]) byAlias.set(alias, item);
+	for (const alias of [row.name, ...row.aliases]) byAlias.set(alias, item);
 }
 const longestAlias = Math.max(...[...byAlias.keys()].map((alias) => alias.split(' ').length));
 
@@ -73,4 +70,4 @@ export function itemByName(name: string): Item | null {
 export const allItems: readonly Item[] = [...new Set(byAlias.values())];
 
 /** The catalogue's own names. */
-export const itemNames = (): string[] => itemRows.map(([name]) => name);
+export const itemNames = (): string[] => itemRows.map(({ name }) => name);
