@@ -1,5 +1,5 @@
 import { readFile, writeFile } from 'node:fs/promises';
-import { expect, test, type Page } from './household';
+import { awake, expect, test, type Page } from './household';
 import { pdfText, qrCodeIn } from './pdf';
 
 test.use({ house: { name: 'first-slice', from: 'empty' } });
@@ -8,7 +8,7 @@ test.describe.configure({ mode: 'serial' });
 
 let page: Page;
 test.beforeAll(async ({ browser }) => {
-	page = await browser.newPage();
+	page = awake(await browser.newPage());
 });
 test.afterAll(() => page.close());
 

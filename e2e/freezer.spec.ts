@@ -3,7 +3,7 @@ import { readFileSync, readdirSync, rmSync } from 'node:fs';
 import { connect } from 'node:net';
 import { expect, test, type Page } from '@playwright/test';
 import jsQR from 'jsqr';
-import { freshData } from './household';
+import { awake, freshData } from './household';
 import { server } from './server';
 
 const port = 4841;
@@ -65,7 +65,7 @@ test.beforeAll(async ({ browser }) => {
 		viewport: { width: 1280, height: 900 },
 		baseURL: base
 	});
-	page = await context.newPage();
+	page = awake(await context.newPage());
 });
 test.afterAll(() => {
 	running.child.kill('SIGKILL');
@@ -112,7 +112,7 @@ test('labels for them: what cannot be printed or has no room is told; the roll p
 	await expect(page.getByText('The printer is out of paper.')).toBeVisible({ timeout: 20_000 });
 	expect(await tell('ROLL 10')).toBe('ok');
 	await page.getByRole('button', { name: 'Go on' }).click();
-	await expect(page.getByText('3 labels are printed.')).toBeVisible({ timeout: 20_000 });
+	await expect(page.getByText('3 labels printed.')).toBeVisible({ timeout: 20_000 });
 	const pictures = readdirSync(printed).sort();
 	expect(pictures).toHaveLength(3);
 	const codes = pictures.map((name) => codeIn(`${printed}/${name}`));
@@ -322,9 +322,11 @@ test('a table out reads back in: what is there is not written twice, bad lines a
 test('labels first: packs are reserved, filled step by step with wet hands, weighed, and frozen on the day', async ({
 	browser
 }) => {
-	const phone = await (
-		await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: base })
-	).newPage();
+	const phone = awake(
+		await (
+			await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: base })
+		).newPage()
+	);
 	await page.goto('/pack');
 	await page.getByLabel('Dish').selectOption({ label: 'Lamb and apricot tagine' });
 	await page.getByLabel('Packs', { exact: true }).fill('2');

@@ -1,5 +1,5 @@
 import { cpSync, rmSync } from 'node:fs';
-import { test as base } from '@playwright/test';
+import { test as base, type Page } from '@playwright/test';
 import { server } from './server';
 import { templates } from './templates';
 
@@ -39,6 +39,24 @@ export const test = base.extend<object, { house: House; home: { base: string } }
 		},
 		{ scope: 'worker', auto: true, timeout: 60_000 }
 	],
-	baseURL: async ({ home }, use) => use(home.base)
+	baseURL: async ({ home }, use) => use(home.base),
+	page: async ({ page }, use) => use(awake(page))
 });
+
+/** A page that is taken as open only once it has come alive: a busy machine needs its time, and no test guesses how much. */
+export function awake(page: Page): Page {
+	const alive = () => page.locator('html[data-alive]').waitFor({ state: 'attached' });
+	const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
+	page.goto = async (...where) => {
+		const answer = await goto(...where);
+		await alive();
+		return answer;
+	};
+	page.reload = async (...how) => {
+		const answer = await reload(...how);
+		await alive();
+		return answer;
+	};
+	return page;
+}
 export { expect, type Page } from '@playwright/test';

@@ -1,5 +1,6 @@
 import { rmSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { awake } from './household';
 import { server } from './server';
 
 const dataDir = 'test-results/keyboard-data';
@@ -58,7 +59,7 @@ test('settling in and the whole path by keyboard alone: US units, dark, on a pho
 			colorScheme: 'dark',
 			timezoneId: 'America/Denver'
 		});
-		const page = await context.newPage();
+		const page = awake(await context.newPage());
 		const heading = page.getByRole('heading', { level: 1 });
 
 		await page.goto(address);

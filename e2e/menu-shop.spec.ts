@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { expect, test } from './household';
+import { awake, expect, test } from './household';
 
 test.use({ house: { name: 'menu-shop', from: 'settled' } });
 
@@ -107,7 +107,7 @@ test('the shopping list: merged, cheapest packs, ticks kept while there is no co
 	browser
 }) => {
 	const phone = await browser.newContext({ viewport: { width: 390, height: 844 } });
-	const page = await phone.newPage();
+	const page = awake(await phone.newPage());
 	await page.goto('/shop');
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('Shopping for');
 	// two soups and one stew: 2 + 2 onions of 110 g, 100 g at home

@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { expect, test, type Page } from '@playwright/test';
-import { freshData } from './household';
+import { awake, freshData } from './household';
 import { server } from './server';
 
 /** Time runs so many times faster, on the server, in its thermometer and so on every page: at first slowly enough to look at rows. */
@@ -32,12 +32,14 @@ test('the demo’s packing day from prep to all packs filled: phone and laptop, 
 	let running = server(port, dataDir, { ...env, ALMACEN_TIME_LAPSE: String(lapse.atFirst) });
 	try {
 		await running.answers();
-		const phone = await (
-			await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })
-		).newPage();
-		const laptop = await (
-			await browser.newContext({ viewport: { width: 1280, height: 800 } })
-		).newPage();
+		const phone = awake(
+			await (
+				await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })
+			).newPage()
+		);
+		const laptop = awake(
+			await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
+		);
 
 		// prep: ticked on the phone, seen on the laptop
 		await laptop.goto(`${base}/prep`);

@@ -58,6 +58,7 @@ test('a tighter limit moves the gate; a looser one is refused; the change can be
 	await expect(page.getByRole('dialog')).toContainText('within 1 h 30');
 	await page.keyboard.press('Escape');
 	await page.getByRole('button', { name: 'Undo' }).first().click();
+	await expect(page.getByText('The household is changed.')).toBeHidden();
 	await page.goto('/household/rules');
 	await expect(page.getByLabel('First gate within')).toHaveValue('2 h');
 });

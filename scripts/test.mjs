@@ -1,19 +1,43 @@
-import { execFileSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { ensureBuild, ensurePackages, ensurePrograms, run } from './steps.mjs';
 
-/** Everything that must hold, in one command; ends with the summary of Node's own test runner. */
+/**
+ * Everything that must hold, in one command. What reads the sources runs beside what runs the build: two cores have two lanes.
+ * What a lane said is shown whole when it ends; the last words are the summary of Node's own test runner.
+ */
 ensurePackages();
 ensurePrograms({ chromium: 'chromium', pdftoppm: 'poppler-utils' });
-run('npm', ['run', '--silent', 'lint']);
-run('npm', ['run', '--silent', 'check']);
-run('npm', ['run', '--silent', 'depcruise']);
-ensureBuild();
-run('npx', ['playwright', 'test']);
-run(process.execPath, ['--import', 'tsx', '--test', '--test-reporter=spec', ...unitTests()]);
+run('npx', ['svelte-kit', 'sync']);
 
-function unitTests() {
-	const listed = execFileSync('git', ['ls-files', '-co', '--exclude-standard', 'src'], {
-		encoding: 'utf8'
+const begunMs = Date.now();
+const seconds = () => `${Math.round((Date.now() - begunMs) / 1000)} s`;
+
+/** Runs a step and gives what it said; throws that when it failed. */
+function step(name, command, args) {
+	return new Promise((resolve, reject) => {
+		let said = '';
+		const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+		for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => (said += data));
+		child.on('error', reject);
+		child.on('exit', (code) => {
+			console.log(`${code === 0 ? 'holds' : 'FAILS'}  ${name} (after ${seconds()})`);
+			if (code === 0) resolve(said);
+			else reject(new Error(`${name}\n${said}`));
+		});
 	});
-	return listed.split('\n').filter((name) => name.endsWith('.test.ts'));
 }
+const npm = (script) => step(script, 'npm', ['run', '--silent', script]);
+
+async function sources() {
+	await npm('lint');
+	await npm('check');
+	await npm('depcruise');
+	return npm('test:unit');
+}
+ensureBuild();
+const lanes = await Promise.allSettled([npm('test:e2e'), sources()]);
+for (const lane of lanes) {
+	if (lane.status === 'rejected') console.error(lane.reason.message);
+	else console.log(lane.value);
+}
+process.exit(lanes.every(({ status }) => status === 'fulfilled') ? 0 : 1);

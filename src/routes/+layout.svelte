@@ -18,7 +18,10 @@
 	// svelte-ignore state_referenced_locally
 	clock.sync(data.time);
 	$effect(() => clock.sync(data.time));
-	onMount(() => (alive.yes = true));
+	onMount(() => {
+		alive.yes = true;
+		document.documentElement.dataset.alive = 'yes';
+	});
 	$effect(() => clock.run());
 	$effect(() => live.start());
 </script>

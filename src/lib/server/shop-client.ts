@@ -1,5 +1,4 @@
 import * as yup from 'yup';
-import { env } from '$env/dynamic/private';
 import { askJson } from './ask-json';
 
 const offerSchema = yup.object({
@@ -30,7 +29,7 @@ const answerSchema = yup.object({
 });
 
 /** Where the shop answers; the stand-in by default, never beyond this machine unless the household says so. */
-const address = () => env.ALMACEN_SHOP || 'http://127.0.0.1:4790';
+const address = () => process.env.ALMACEN_SHOP || 'http://127.0.0.1:4790';
 const patienceMs = 3_000;
 
 /** Null when the shop does not answer, or not in its protocol. */

@@ -7,8 +7,7 @@ import { dayIn } from '$lib/present/time';
 import { countIn, packByCode } from '$lib/server/queries/packs';
 import {
 	addedKgSince,
-	bestByMonths,
-	countPast,
+	bestBySummary,
 	shelfContents,
 	stockLines
 } from '$lib/server/queries/freezer-stock';
@@ -39,11 +38,14 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const freezers = await listFreezers(db);
 	const contents = new Map((await shelfContents(db, mostSlabs)).map((c) => [c.shelfId, c]));
 	const added = await addedKgSince(db, nowMs() - dayMs);
+	const isFiltered = filter.text || filter.shelfId || filter.month || filter.state;
+	const sum = (of: 'packs' | 'servings') =>
+		[...contents.values()].reduce((all, shelf) => all + shelf[of], 0);
+	const everything = isFiltered ? undefined : { total: sum('packs'), servings: sum('servings') };
 	return {
-		...(await stockLines(db, filter, { from: 0, most: pages * pageLines })),
+		...(await stockLines(db, filter, { from: 0, most: pages * pageLines }, everything)),
 		filter: { ...filter, pages },
-		months: await bestByMonths(db),
-		past: await countPast(db, today),
+		...(await bestBySummary(db, today)),
 		freezers: freezers.map((freezer) => ({
 			...freezer,
 			usableL: usableL(freezer),

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import * as w from '$lib/present/wording';
@@ -49,6 +50,7 @@
 		['columnGapMm', say.columnGap],
 		['rowGapMm', say.rowGap]
 	] as const;
+	formScope({ typed: () => typed, errors: () => errors });
 </script>
 
 <svelte:head><title>{say.title}</title></svelte:head>
@@ -177,8 +179,8 @@
 					class="mt-3 grid grid-cols-2 gap-3"
 					novalidate
 				>
-					<Field name="rightMm" label={say.right} hint={say.negative} error={errors.rightMm} />
-					<Field name="lowMm" label={say.low} hint={say.negative} error={errors.lowMm} />
+					<Field name="rightMm" label={say.right} hint={say.negative} />
+					<Field name="lowMm" label={say.low} hint={say.negative} />
 					<p class="quiet col-span-2">
 						{say.corrected({ x: data.offset.xMm, y: data.offset.yMm })}
 					</p>
@@ -199,11 +201,10 @@
 					class="mt-3 grid grid-cols-2 gap-3"
 					novalidate
 				>
-					<Field name="name" label={say.ownName} bind:value={typed.name} error={errors.name} />
+					<Field name="name" label={say.ownName} />
 					<Choice
 						name="page"
 						label={say.ownPage}
-						bind:value={typed.page}
 						items={(['a4', 'letter', 'roll'] as const).map((value) => ({
 							value,
 							name: say.pages[value]

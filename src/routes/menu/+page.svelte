@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { dayIn, dayText } from '$lib/present/time';
@@ -15,6 +16,7 @@
 	let errors = $derived<Record<string, string>>(form?.errors ?? {});
 	let onDay = $state('');
 	const today = $derived(dayIn(clock.ms, data.habit.timeZone));
+	formScope({ errors: () => errors });
 </script>
 
 <svelte:head><title>{w.menu.pageTitle}</title></svelte:head>
@@ -46,7 +48,6 @@
 				name="onDay"
 				label={w.menuDay.onDay}
 				bind:value={onDay}
-				error={errors.onDay}
 				placeholder={dayText(today, data.habit)}
 			/>
 			<Press type="submit">{w.menuDay.plan}</Press>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { coolingView } from '$lib/core/cooling/cooling-view';
@@ -102,6 +103,7 @@
 	);
 	const cooled = $derived(data.run ? coolingView(data.run, clock.ms, data.limits) : null);
 	const length = $derived(unitHint('length', data.habit));
+	formScope({ typed: () => typed, errors: () => errors });
 </script>
 
 <svelte:head><title>{w.pack.pageTitle}</title></svelte:head>
@@ -144,31 +146,15 @@
 			<Choice
 				name="dishId"
 				label={w.pack.dish}
-				bind:value={typed.dishId}
-				error={errors.dishId}
 				items={data.dishes.map((d) => ({ value: String(d.id), name: d.name }))}
 			/>
 			<div class="grid grid-cols-2 gap-4">
-				<Field
-					name="count"
-					label={w.pack.packs}
-					bind:value={typed.count}
-					error={errors.count}
-					inputmode="numeric"
-				/>
-				<Field
-					name="servings"
-					label={w.pack.servings}
-					bind:value={typed.servings}
-					error={errors.servings}
-					inputmode="numeric"
-				/>
+				<Field name="count" label={w.pack.packs} inputmode="numeric" />
+				<Field name="servings" label={w.pack.servings} inputmode="numeric" />
 			</div>
 			<Field
 				name="massKg"
 				label={w.pack.mass}
-				bind:value={typed.massKg}
-				error={errors.massKg}
 				hint={dish && dish.packedKg > 0
 					? w.pack.massHint({
 							unit: unitHint('mass', data.habit),
@@ -190,75 +176,31 @@
 			<fieldset>
 				<legend class="entry-label">{w.pack.block}</legend>
 				<div class="grid grid-cols-3 gap-4">
-					<Field
-						name="lengthM"
-						label={w.pack.length}
-						bind:value={typed.lengthM}
-						error={errors.lengthM}
-						hint={length}
-					/>
-					<Field
-						name="widthM"
-						label={w.pack.width}
-						bind:value={typed.widthM}
-						error={errors.widthM}
-						hint={length}
-					/>
-					<Field
-						name="thicknessM"
-						label={w.pack.thickness}
-						bind:value={typed.thicknessM}
-						error={errors.thicknessM}
-						hint={length}
-					/>
+					<Field name="lengthM" label={w.pack.length} hint={length} />
+					<Field name="widthM" label={w.pack.width} hint={length} />
+					<Field name="thicknessM" label={w.pack.thickness} hint={length} />
 				</div>
 			</fieldset>
 			<div class="grid gap-4 sm:grid-cols-2">
-				<Field
-					name="packedOn"
-					label={w.pack.packedOn}
-					bind:value={typed.packedOn}
-					error={errors.packedOn}
-					hint={w.pack.packedOnHint}
-				/>
-				<Field
-					name="bestBy"
-					label={w.pack.bestByOwn}
-					bind:value={typed.bestBy}
-					error={errors.bestBy}
-					hint={w.pack.bestByHint}
-				/>
+				<Field name="packedOn" label={w.pack.packedOn} hint={w.pack.packedOnHint} />
+				<Field name="bestBy" label={w.pack.bestByOwn} hint={w.pack.bestByHint} />
 			</div>
 			<details open={Boolean(errors.cookedOn)}>
 				<summary class="min-h-12 cursor-pointer font-bold">{w.already.more}</summary>
-				<Field
-					name="cookedOn"
-					label={w.already.cooked}
-					hint={w.packPlan.cookedHint}
-					bind:value={typed.cookedOn}
-					error={errors.cookedOn}
-				/>
+				<Field name="cookedOn" label={w.already.cooked} hint={w.packPlan.cookedHint} />
 			</details>
 			{#if dish && dish.state === 'raw' && dish.boughtFrozen.length > 0}
 				<Choice
 					name="boughtFrozen"
 					label={w.packPlan.boughtFrozen({ lines: dish.boughtFrozen.join(', ') })}
 					hint={w.packPlan.boughtFrozenHint}
-					bind:value={typed.boughtFrozen}
-					error={errors.boughtFrozen}
 					items={Object.entries(w.packPlan.boughtFrozenAnswers).map(([value, name]) => ({
 						value,
 						name
 					}))}
 				/>
 			{/if}
-			<Choice
-				name="shelfId"
-				label={w.pack.shelf}
-				bind:value={typed.shelfId}
-				error={errors.shelfId}
-				items={shelves}
-			/>
+			<Choice name="shelfId" label={w.pack.shelf} items={shelves} />
 		</section>
 		<div class="grid content-start gap-5">
 			<section class="plate grid gap-3">

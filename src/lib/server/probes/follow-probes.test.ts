@@ -1,11 +1,9 @@
 import assert from 'node:assert/strict';
 import { spawn, type ChildProcess } from 'node:child_process';
-import { readFile } from 'node:fs/promises';
 import { after, before, describe, it } from 'node:test';
 import { setTimeout as wait } from 'node:timers/promises';
-import { PGlite } from '@electric-sql/pglite';
+import type { PGlite } from '@electric-sql/pglite';
 import type { Db } from '../db/db.ts';
-import { migrated } from '../db/open.ts';
 import { getCooling } from '../queries/cooling.ts';
 import { setCooling, setReadingRemoved } from '../writes/cooling.ts';
 import { startCooling } from '../services/cooling/start-cooling.ts';
@@ -15,6 +13,7 @@ import { readingsOf } from '../queries/freezer-stock.ts';
 import { fetchFreezerReadings } from './follow-freezers.ts';
 import { fetchReadings, thermometer } from './follow-probes.ts';
 import { listProbes } from './thermometer-client.ts';
+import { testDatabase } from '../testing/index.ts';
 
 const port = 4797;
 const address = `http://127.0.0.1:${port}`;
@@ -27,9 +26,7 @@ describe('the thermometer that ships, followed on a real database', () => {
 	let runId = 0;
 	before(async () => {
 		process.env.ALMACEN_THERMOMETER = address;
-		const dump = new Blob([new Uint8Array(await readFile('build/prepared/empty.tar.gz'))]);
-		client = await PGlite.create({ loadDataDir: dump });
-		db = await migrated(client, 'drizzle');
+		({ db, client } = await testDatabase());
 		// ten minutes a second
 		standIn = spawn(process.execPath, ['stand-ins/thermometer.mjs', String(port)], {
 			env: { ...process.env, ALMACEN_TIME_LAPSE: '600', ALMACEN_TIME_FROM: String(fromMs) }

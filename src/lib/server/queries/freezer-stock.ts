@@ -79,7 +79,9 @@ function conditions(filter: StockFilter): SQL | undefined {
 export async function stockLines(
 	db: Db,
 	filter: StockFilter,
-	page: { from: number; most: number }
+	page: { from: number; most: number },
+	/** of all of them, where the page has summed them already */
+	known?: { total: number; servings: number }
 ): Promise<{ lines: StockLine[]; total: number; servings: number }> {
 	const where = conditions(filter);
 	const rows = await db
@@ -116,6 +118,15 @@ export async function stockLines(
 		.orderBy(...useFirst)
 		.offset(page.from)
 		.limit(page.most);
+	const sum = known ?? (await sumsOf(db, where));
+	const lines = rows.map(({ packing, weighedKg, part01, ...line }) => {
+		const { block, ...own } = thisPack(packing, { massKg: weighedKg, part01 });
+		return { ...line, ...own, thicknessM: block.thicknessM, lengthM: block.lengthM };
+	});
+	return { lines, total: sum.total, servings: Math.round(sum.servings) };
+}
+
+async function sumsOf(db: Db, where: SQL | undefined) {
 	const [sum] = await db
 		.select({
 			total: sql<number>`count(*)::int`,
@@ -127,11 +138,7 @@ export async function stockLines(
 		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
 		.innerJoin(freezers, eq(freezers.id, shelves.freezerId))
 		.where(where);
-	const lines = rows.map(({ packing, weighedKg, part01, ...line }) => {
-		const { block, ...own } = thisPack(packing, { massKg: weighedKg, part01 });
-		return { ...line, ...own, thicknessM: block.thicknessM, lengthM: block.lengthM };
-	});
-	return { lines, total: sum.total, servings: Math.round(sum.servings) };
+	return sum;
 }
 
 export interface ShelfSlab {
@@ -142,6 +149,7 @@ export interface ShelfSlab {
 export interface ShelfContents {
 	shelfId: number;
 	packs: number;
+	servings: number;
 	litres: number;
 	massKg: number;
 	/** the first to use, as many as a picture shows */
@@ -154,6 +162,7 @@ export async function shelfContents(db: Db, mostSlabs: number): Promise<ShelfCon
 		.select({
 			shelfId: packs.shelfId,
 			packs: sql<number>`count(*)::int`,
+			servings: sql<number>`sum(${packings.servings} * ${packs.part01})::float8`,
 			litres: sql<number>`sum(${litres})::float8`,
 			massKg: sql<number>`sum(${massKg})::float8`
 		})
@@ -161,55 +170,43 @@ export async function shelfContents(db: Db, mostSlabs: number): Promise<ShelfCon
 		.innerJoin(packings, eq(packings.id, packs.packingId))
 		.where(eq(packs.status, 'frozen'))
 		.groupBy(packs.shelfId);
-	const ranked = db
-		.select({
-			shelfId: packs.shelfId,
-			code: packs.code,
-			packingId: packs.packingId,
-			place:
-				sql<number>`row_number() over (partition by ${packs.shelfId} order by ${packs.bestBy} asc nulls first, ${packs.code})`.as(
-					'place'
-				)
-		})
-		.from(packs)
-		.where(eq(packs.status, 'frozen'))
-		.as('ranked');
-	const slabs = await db
-		.select({
-			shelfId: ranked.shelfId,
-			code: ranked.code,
-			name: packName,
-			thicknessM: packings.thicknessM
-		})
-		.from(ranked)
-		.innerJoin(packings, eq(packings.id, ranked.packingId))
-		.leftJoin(dishes, eq(dishes.id, packings.dishId))
-		.where(sql`${ranked.place} <= ${mostSlabs}`)
-		.orderBy(asc(ranked.shelfId), asc(ranked.place));
-	return sums.map((shelf) => ({
-		...shelf,
-		slabs: slabs.filter(({ shelfId }) => shelfId === shelf.shelfId)
-	}));
+	// of each shelf only as many as are shown: its index has them in order
+	const slabs = await Promise.all(
+		sums.map(({ shelfId }) =>
+			mostSlabs === 0
+				? []
+				: db
+						.select({ code: packs.code, name: packName, thicknessM: packings.thicknessM })
+						.from(packs)
+						.innerJoin(packings, eq(packings.id, packs.packingId))
+						.leftJoin(dishes, eq(dishes.id, packings.dishId))
+						.where(and(eq(packs.shelfId, shelfId), eq(packs.status, 'frozen')))
+						.orderBy(sql`${packs.bestBy} asc nulls first`, asc(packs.code))
+						.limit(mostSlabs)
+		)
+	);
+	return sums.map((shelf, i) => ({ ...shelf, slabs: slabs[i] }));
 }
 
-/** Months in which frozen packs are best by, with how many: what the filter offers. */
-export async function bestByMonths(db: Db): Promise<{ month: string | null; packs: number }[]> {
-	const month = sql<string | null>`substr(${packs.bestBy}, 1, 7)`;
-	return db
-		.select({ month, packs: sql<number>`count(*)::int` })
+/** Months in which frozen packs are best by, with how many (what the filter offers), and how many are past their best. */
+export async function bestBySummary(
+	db: Db,
+	today: string
+): Promise<{ months: { month: string | null; packs: number }[]; past: number }> {
+	const days = await db
+		.select({ bestBy: packs.bestBy, packs: sql<number>`count(*)::int` })
 		.from(packs)
 		.where(eq(packs.status, 'frozen'))
-		.groupBy(month)
-		.orderBy(month);
-}
-
-/** How many frozen packs are past their best. */
-export async function countPast(db: Db, today: string): Promise<number> {
-	const [row] = await db
-		.select({ n: sql<number>`count(*)::int` })
-		.from(packs)
-		.where(and(eq(packs.status, 'frozen'), lt(packs.bestBy, today)));
-	return row.n;
+		.groupBy(packs.bestBy)
+		.orderBy(packs.bestBy);
+	const months = new Map<string | null, number>();
+	let past = 0;
+	for (const { bestBy, packs: n } of days) {
+		const month = bestBy?.slice(0, 7) ?? null;
+		months.set(month, (months.get(month) ?? 0) + n);
+		if (bestBy !== null && bestBy < today) past += n;
+	}
+	return { months: [...months].map(([month, n]) => ({ month, packs: n })), past };
 }
 
 /** Kilograms that went into each freezer since a moment: what its load is measured by. */

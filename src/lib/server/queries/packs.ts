@@ -1,4 +1,15 @@
-import { and, asc, count, desc, eq, inArray, getTableColumns, sql, type SQL } from 'drizzle-orm';
+import {
+	and,
+	asc,
+	count,
+	desc,
+	eq,
+	inArray,
+	getTableColumns,
+	isNotNull,
+	sql,
+	type SQL
+} from 'drizzle-orm';
 import type { CookCard } from '../../core/serving/cook-card.ts';
 import { thisPack, type ThisPack } from '../../core/packing/this-pack.ts';
 import { shareOfAmounts } from '../../present/share-of-amounts.ts';
@@ -95,6 +106,39 @@ function stockPack<R extends Pick<StockRows[number], 'pack' | 'packing' | 'dish'
 /** What is frozen, use-first. */
 export const frozenPacks = (db: Db): Promise<StockPack[]> => packsIn(db, 'frozen');
 
+/** Of every packing with a cook card, the frozen pack to use first, and how many of it are frozen; use-first. */
+export async function firstOfPackings(
+	db: Db
+): Promise<{ pack: StockPack; card: CookCard; alike: number }[]> {
+	const alike = sql<number>`(count(*) over (partition by ${packs.packingId}))::int`.as('alike');
+	const first = db
+		.selectDistinctOn([packs.packingId], { id: packs.id, alike })
+		.from(packs)
+		.where(eq(packs.status, 'frozen'))
+		.orderBy(packs.packingId, sql`${packs.bestBy} asc nulls first`, asc(packs.code))
+		.as('first');
+	const rows = await db
+		.select({
+			pack: packs,
+			packing: summaryColumns,
+			dish: dishes,
+			name: packName,
+			...places,
+			card,
+			alike: first.alike
+		})
+		.from(first)
+		.innerJoin(packs, eq(packs.id, first.id))
+		.innerJoin(packings, and(eq(packings.id, packs.packingId), isNotNull(card)))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
+		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
+		.innerJoin(freezers, eq(freezers.id, shelves.freezerId))
+		.orderBy(...useFirst);
+	return rows.flatMap(({ card: kept, alike: n, ...row }) =>
+		kept ? [{ pack: stockPack(row), card: kept, alike: n }] : []
+	);
+}
+
 /** How many packs are in a state. */
 export async function countIn(db: Db, status: PackStatus): Promise<number> {
 	const [row] = await db.select({ n: count() }).from(packs).where(eq(packs.status, status));
@@ -162,19 +206,6 @@ export async function packsOfPacking(db: Db, packingId: number): Promise<PackWit
 		db,
 		await stock(db).where(eq(packs.packingId, packingId)).orderBy(asc(packs.number), asc(packs.id))
 	);
-}
-
-/** The cook cards of some packings, by packing. */
-export async function cardsOf(
-	db: Db,
-	packingIds: readonly number[]
-): Promise<Map<number, CookCard>> {
-	if (packingIds.length === 0) return new Map();
-	const rows = await db
-		.select({ id: packings.id, card })
-		.from(packings)
-		.where(inArray(packings.id, [...packingIds]));
-	return new Map(rows.flatMap((row) => (row.card ? [[row.id, row.card] as const] : [])));
 }
 
 /** The latest packings, newest first, with how many packs each made. */

@@ -1,9 +1,7 @@
 import assert from 'node:assert/strict';
-import { readFile } from 'node:fs/promises';
 import { after, before, describe, it } from 'node:test';
-import { PGlite } from '@electric-sql/pglite';
+import type { PGlite } from '@electric-sql/pglite';
 import type { Db } from '../db/db.ts';
-import { migrated } from '../db/open.ts';
 import { allDishes, getDish } from '../queries/dishes.ts';
 import { exportAll } from '../queries/backup.ts';
 import { getHousehold, listFreezers } from '../queries/household.ts';
@@ -19,6 +17,7 @@ import {
 } from '../services/household/save-household.ts';
 import { writeDish, type DishForm } from '../services/dishes/write-dish.ts';
 import { takeBack } from './take-back.ts';
+import { testDatabase } from '../testing/index.ts';
 
 const dal = {
 	name: 'Dal',
@@ -32,9 +31,7 @@ describe('what is changed can be taken back, once', () => {
 	let client: PGlite;
 	let db: Db;
 	before(async () => {
-		const dump = new Blob([new Uint8Array(await readFile('build/prepared/empty.tar.gz'))]);
-		client = await PGlite.create({ loadDataDir: dump });
-		db = await migrated(client, 'drizzle');
+		({ db, client } = await testDatabase());
 	});
 	after(() => client.close());
 	const newest = async () => (await openUndos(db, 1))[0];

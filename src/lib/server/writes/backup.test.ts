@@ -1,13 +1,12 @@
 import assert from 'node:assert/strict';
-import { readFile } from 'node:fs/promises';
 import { after, before, describe, it } from 'node:test';
-import { PGlite } from '@electric-sql/pglite';
+import type { PGlite } from '@electric-sql/pglite';
 import fc from 'fast-check';
 import { backupText, backupVersion, readBackup, type Backup } from '../../formats/backup.ts';
 import type { Db } from '../db/db.ts';
-import { migrated } from '../db/open.ts';
 import { exportAll } from '../queries/backup.ts';
 import { importAll } from '../writes/backup.ts';
+import { testDatabase } from '../testing/index.ts';
 
 const ms = fc.integer({ min: 0, max: 4e12 });
 const gone = fc.option(ms, { nil: null });
@@ -298,9 +297,7 @@ describe('export of everything, read back', () => {
 	let client: PGlite;
 	let db: Db;
 	before(async () => {
-		const dump = new Blob([new Uint8Array(await readFile('build/prepared/empty.tar.gz'))]);
-		client = await PGlite.create({ loadDataDir: dump });
-		db = await migrated(client, 'drizzle');
+		({ db, client } = await testDatabase());
 	});
 	after(() => client.close());
 

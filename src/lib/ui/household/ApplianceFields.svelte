@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import type { Habit } from '$lib/present/habit';
 	import { unitHint } from '$lib/schemas/quantity-text';
@@ -12,30 +13,21 @@
 	}: { typed: Record<string, string>; errors: Record<string, string>; habit: Habit } = $props();
 	const volume = $derived(unitHint('volume', habit));
 	const length = $derived(unitHint('length', habit));
+	formScope({ typed: () => typed, errors: () => errors });
 </script>
 
 <section class="plate grid content-start gap-4">
 	<h2>{w.applianceFields.slowCooker}</h2>
 	<div class="grid gap-4 sm:grid-cols-3">
-		<Field
-			name="slowVolumeL"
-			label={w.applianceFields.slowCookerSize}
-			bind:value={typed.slowVolumeL}
-			error={errors.slowVolumeL}
-			hint={volume}
-		/>
+		<Field name="slowVolumeL" label={w.applianceFields.slowCookerSize} hint={volume} />
 		<Field
 			name="slowLowW"
 			label={w.applianceFields.powerOnLow}
-			bind:value={typed.slowLowW}
-			error={errors.slowLowW}
 			hint={w.applianceFields.powerLowHint}
 		/>
 		<Field
 			name="slowHighW"
 			label={w.applianceFields.powerOnHigh}
-			bind:value={typed.slowHighW}
-			error={errors.slowHighW}
 			hint={w.applianceFields.powerHighHint}
 		/>
 	</div>
@@ -44,18 +36,10 @@
 <section class="plate grid content-start gap-4">
 	<h2>{w.applianceFields.pressureCooker}</h2>
 	<div class="grid gap-4 sm:grid-cols-2">
-		<Field
-			name="pressureVolumeL"
-			label={w.applianceFields.pressureCookerSize}
-			bind:value={typed.pressureVolumeL}
-			error={errors.pressureVolumeL}
-			hint={volume}
-		/>
+		<Field name="pressureVolumeL" label={w.applianceFields.pressureCookerSize} hint={volume} />
 		<Field
 			name="pressurePowerW"
 			label={w.applianceFields.pressurePower}
-			bind:value={typed.pressurePowerW}
-			error={errors.pressurePowerW}
 			hint={w.applianceFields.pressurePowerHint}
 		/>
 	</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import type { Habit } from '$lib/present/habit';
 	import { unitHint } from '$lib/schemas/quantity-text';
@@ -12,35 +13,21 @@
 		errors,
 		habit
 	}: { typed: Record<string, string>; errors: Record<string, string>; habit: Habit } = $props();
+	formScope({ typed: () => typed, errors: () => errors });
 </script>
 
 <div class="grid gap-4 sm:grid-cols-3">
-	<Field
-		name="name"
-		label={w.freezerFields.name}
-		bind:value={typed.name}
-		error={errors.name}
-		hint={w.freezerFields.chestFreezer}
-	/>
+	<Field name="name" label={w.freezerFields.name} hint={w.freezerFields.chestFreezer} />
 	<Field
 		name="volumeL"
 		label={w.freezerFields.room}
-		bind:value={typed.volumeL}
-		error={errors.volumeL}
 		hint={habit.system === 'us' ? w.freezerFields.volumeHintUs : unitHint('volume', habit)}
 	/>
-	<Field name="setC" label={w.freezerFields.setTo} bind:value={typed.setC} error={errors.setC} />
+	<Field name="setC" label={w.freezerFields.setTo} />
 </div>
 <Choice
 	name="kind"
 	label={w.freezerFields.kind}
-	bind:value={typed.kind}
 	items={freezerKinds.map((value) => ({ value, name: w.freezer.kinds[value] }))}
 />
-<LongText
-	name="shelves"
-	label={w.freezerFields.shelves}
-	rows={3}
-	bind:value={typed.shelves}
-	error={errors.shelves}
-/>
+<LongText name="shelves" label={w.freezerFields.shelves} rows={3} />

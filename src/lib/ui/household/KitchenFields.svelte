@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import { airPressureKPa, boilingC } from '$lib/core';
 	import type { Habit } from '$lib/present/habit';
@@ -24,6 +25,7 @@
 			? tempText(boilingC(airPressureKPa(altitudeM)), habit)
 			: null
 	);
+	formScope({ typed: () => typed, errors: () => errors });
 </script>
 
 <section class="plate grid content-start gap-4">
@@ -32,8 +34,6 @@
 		<Choice
 			name="system"
 			label={w.kitchenFields.units}
-			bind:value={typed.system}
-			error={errors.system}
 			items={[
 				{ value: 'metric', name: w.kitchenFields.metric },
 				{ value: 'us', name: w.kitchenFields.us }
@@ -43,8 +43,6 @@
 		<Choice
 			name="temperature"
 			label={w.kitchenFields.temperature}
-			bind:value={typed.temperature}
-			error={errors.temperature}
 			items={[
 				{ value: 'c', name: '°C' },
 				{ value: 'f', name: '°F' }
@@ -53,8 +51,6 @@
 		<Choice
 			name="clock"
 			label={w.kitchenFields.clock}
-			bind:value={typed.clock}
-			error={errors.clock}
 			items={[
 				{ value: '24', name: '18:30' },
 				{ value: '12', name: w.kitchenFields.clock12 }
@@ -63,8 +59,6 @@
 		<Choice
 			name="dayOrder"
 			label={w.kitchenFields.dates}
-			bind:value={typed.dayOrder}
-			error={errors.dayOrder}
 			items={[
 				{ value: 'dmy', name: w.kitchenFields.dayFirst },
 				{ value: 'mdy', name: w.kitchenFields.monthFirst },
@@ -72,13 +66,7 @@
 			]}
 		/>
 	</div>
-	<Field
-		name="timeZone"
-		label={w.kitchenFields.timeZone}
-		bind:value={typed.timeZone}
-		error={errors.timeZone}
-		hint={w.kitchenFields.timeZoneHint}
-	/>
+	<Field name="timeZone" label={w.kitchenFields.timeZone} hint={w.kitchenFields.timeZoneHint} />
 	<p class="quiet">{w.kitchenFields.habitHint}</p>
 </section>
 <section class="plate grid content-start gap-4">
@@ -86,23 +74,13 @@
 	<Field
 		name="altitudeM"
 		label={w.kitchenFields.altitude}
-		bind:value={typed.altitudeM}
-		error={errors.altitudeM}
 		hint="{unitHint('altitude', habit)}{boils ? w.kitchenFields.boilsAt({ tempC: boils }) : ''}"
 	/>
 	<div class="grid gap-4 sm:grid-cols-2">
-		<Field
-			name="roomC"
-			label={w.kitchenFields.kitchen}
-			bind:value={typed.roomC}
-			error={errors.roomC}
-			hint={w.kitchenFields.kitchenHint}
-		/>
+		<Field name="roomC" label={w.kitchenFields.kitchen} hint={w.kitchenFields.kitchenHint} />
 		<Field
 			name="refrigeratorC"
 			label={w.kitchenFields.refrigerator}
-			bind:value={typed.refrigeratorC}
-			error={errors.refrigeratorC}
 			hint={w.kitchenFields.refrigeratorHint}
 		/>
 	</div>

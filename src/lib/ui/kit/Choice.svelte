@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { fieldState } from './field-state.svelte';
 	import { browser } from '$app/environment';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
@@ -24,10 +25,18 @@
 		[attribute: string]: unknown;
 	} = $props();
 
+	const state = fieldState(() => name, {
+		value: () => value,
+		set: (next) => (value = next),
+		error: () => error,
+		hint: () => hint
+	});
+
 	// what was chosen before the page came alive stands: it would be set back to what the server sent
 	if (browser && !alive.yes) {
 		const there = document.getElementById(name);
-		if (there instanceof HTMLSelectElement && there.value !== (value ?? '')) value = there.value;
+		if (there instanceof HTMLSelectElement && there.value !== state.value)
+			state.value = there.value;
 	}
 </script>
 
@@ -36,14 +45,14 @@
 	<Select
 		id={name}
 		{name}
-		bind:value
+		bind:value={state.value}
 		{items}
 		{placeholder}
 		classes={{ select: 'entry' }}
-		aria-invalid={error ? 'true' : undefined}
-		aria-describedby={error ? `${name}-error` : hint ? `${name}-hint` : undefined}
+		aria-invalid={state.error ? 'true' : undefined}
+		aria-describedby={state.error ? `${name}-error` : state.hint ? `${name}-hint` : undefined}
 		{...rest}
 	/>
-	{#if hint}<p class="entry-hint" id="{name}-hint">{hint}</p>{/if}
-	{#if error}<p class="entry-error" id="{name}-error">{error}</p>{/if}
+	{#if state.hint}<p class="entry-hint" id="{name}-hint">{state.hint}</p>{/if}
+	{#if state.error}<p class="entry-error" id="{name}-error">{state.error}</p>{/if}
 </div>

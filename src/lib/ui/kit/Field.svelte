@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { fieldState } from './field-state.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
 
@@ -20,8 +21,17 @@
 		error?: string;
 		[attribute: string]: unknown;
 	} = $props();
+
+	const state = fieldState(() => name, {
+		value: () => value,
+		set: (next) => (value = next),
+		error: () => error,
+		hint: () => hint
+	});
+
 	const described = $derived(
-		[hint && `${id}-hint`, error && `${id}-error`].filter(Boolean).join(' ') || undefined
+		[state.hint && `${id}-hint`, state.error && `${id}-error`].filter(Boolean).join(' ') ||
+			undefined
 	);
 </script>
 
@@ -31,13 +41,13 @@
 		{id}
 		{name}
 		type="text"
-		bind:value
+		bind:value={state.value}
 		class="entry"
 		autocomplete="off"
-		aria-invalid={error ? 'true' : undefined}
+		aria-invalid={state.error ? 'true' : undefined}
 		aria-describedby={described}
 		{...rest}
 	/>
-	{#if hint}<p class="entry-hint" id="{id}-hint">{hint}</p>{/if}
-	{#if error}<p class="entry-error" id="{id}-error">{error}</p>{/if}
+	{#if state.hint}<p class="entry-hint" id="{id}-hint">{state.hint}</p>{/if}
+	{#if state.error}<p class="entry-error" id="{id}-error">{state.error}</p>{/if}
 </div>

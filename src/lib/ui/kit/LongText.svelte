@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { fieldState } from './field-state.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
 	import Textarea from 'flowbite-svelte/Textarea.svelte';
 
@@ -19,6 +20,13 @@
 		error?: string;
 		[attribute: string]: unknown;
 	} = $props();
+
+	const state = fieldState(() => name, {
+		value: () => value,
+		set: (next) => (value = next),
+		error: () => error,
+		hint: () => hint
+	});
 </script>
 
 <div>
@@ -27,13 +35,13 @@
 		id={name}
 		{name}
 		{rows}
-		bind:value
+		bind:value={state.value}
 		class="entry"
 		classes={{ div: 'w-full' }}
-		aria-invalid={error ? 'true' : undefined}
-		aria-describedby={error ? `${name}-error` : hint ? `${name}-hint` : undefined}
+		aria-invalid={state.error ? 'true' : undefined}
+		aria-describedby={state.error ? `${name}-error` : state.hint ? `${name}-hint` : undefined}
 		{...rest}
 	/>
-	{#if hint}<p class="entry-hint" id="{name}-hint">{hint}</p>{/if}
-	{#if error}<p class="entry-error" id="{name}-error">{error}</p>{/if}
+	{#if state.hint}<p class="entry-hint" id="{name}-hint">{state.hint}</p>{/if}
+	{#if state.error}<p class="entry-error" id="{name}-error">{state.error}</p>{/if}
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { dishKindNames } from '$lib/core/published/dish-kinds';
@@ -41,6 +42,7 @@
 	const read = $derived(
 		(typed.lines ?? '').length <= longestPaste ? parseIngredientLines(typed.lines ?? '') : []
 	);
+	formScope({ typed: () => typed, errors: () => errors });
 </script>
 
 <form
@@ -56,20 +58,12 @@
 >
 	<section class="plate grid content-start gap-4">
 		<h2>{w.dishForm.theDish}</h2>
-		<Field name="name" label={w.dishForm.name} bind:value={typed.name} error={errors.name} />
+		<Field name="name" label={w.dishForm.name} />
 		<div class="grid grid-cols-2 gap-4">
-			<Field
-				name="servings"
-				label={w.dishForm.servings}
-				bind:value={typed.servings}
-				error={errors.servings}
-				inputmode="numeric"
-			/>
+			<Field name="servings" label={w.dishForm.servings} inputmode="numeric" />
 			<Choice
 				name="state"
 				label={w.dishForm.state}
-				bind:value={typed.state}
-				error={errors.state}
 				items={[
 					{ value: 'cooked', name: w.dishForm.cooked },
 					{ value: 'raw', name: w.dishForm.raw }
@@ -79,35 +73,14 @@
 		<Choice
 			name="kind"
 			label={w.dishForm.kind}
-			bind:value={typed.kind}
-			error={errors.kind}
 			hint={typed.kind
 				? kindWords[typed.kind as keyof typeof kindWords]?.hint
 				: w.dishForm.kindHint}
 			items={dishKindNames.map((kind) => ({ value: kind, name: kindWords[kind].name }))}
 		/>
-		<LongText
-			name="lines"
-			label={w.dishForm.lines}
-			rows={10}
-			bind:value={typed.lines}
-			error={errors.lines}
-			hint={w.dishForm.linesHint}
-		/>
-		<LongText
-			name="method"
-			label={w.dishForm.method}
-			rows={4}
-			bind:value={typed.method}
-			error={errors.method}
-		/>
-		<Field
-			name="addOnDay"
-			label={w.dishForm.toAddOnThe}
-			bind:value={typed.addOnDay}
-			error={errors.addOnDay}
-			hint={w.dishForm.addOnDayHint}
-		/>
+		<LongText name="lines" label={w.dishForm.lines} rows={10} hint={w.dishForm.linesHint} />
+		<LongText name="method" label={w.dishForm.method} rows={4} />
+		<Field name="addOnDay" label={w.dishForm.toAddOnThe} hint={w.dishForm.addOnDayHint} />
 	</section>
 	<div class="grid content-start gap-5">
 		<section class="plate grid gap-4">
@@ -117,8 +90,6 @@
 				<Choice
 					name="appliance"
 					label={w.dishForm.appliance}
-					bind:value={typed.appliance}
-					error={errors.appliance}
 					placeholder={w.dishForm.noInstruction}
 					items={[
 						{ value: 'slow-cooker', name: w.dishForm.slowCooker },
@@ -130,29 +101,19 @@
 					<Choice
 						name="setting"
 						label={w.dishForm.setting}
-						bind:value={typed.setting}
-						error={errors.setting}
 						items={[
 							{ value: 'low', name: w.dishForm.low },
 							{ value: 'high', name: w.dishForm.high }
 						]}
 					/>
 				{:else if typed.appliance === 'oven'}
-					<Field
-						name="ovenC"
-						label={w.dishForm.oven}
-						bind:value={typed.ovenC}
-						error={errors.ovenC}
-						hint={unitHint('temperature', habit)}
-					/>
+					<Field name="ovenC" label={w.dishForm.oven} hint={unitHint('temperature', habit)} />
 				{/if}
 			</div>
 			{#if typed.appliance}
 				<Choice
 					name="instructionState"
 					label={w.dishForm.from}
-					bind:value={typed.instructionState}
-					error={errors.instructionState}
 					items={[
 						{ value: 'fresh', name: w.dishForm.fresh },
 						{ value: 'thawed', name: w.dishForm.thawed },
@@ -160,20 +121,8 @@
 					]}
 				/>
 				<div class="grid grid-cols-2 gap-4">
-					<Field
-						name="fromMin"
-						label={w.dishForm.timeFrom}
-						bind:value={typed.fromMin}
-						error={errors.fromMin}
-						hint={w.dishForm.hMinH}
-					/>
-					<Field
-						name="toMin"
-						label={w.dishForm.to}
-						bind:value={typed.toMin}
-						error={errors.toMin}
-						hint={w.dishForm.toHint}
-					/>
+					<Field name="fromMin" label={w.dishForm.timeFrom} hint={w.dishForm.hMinH} />
+					<Field name="toMin" label={w.dishForm.to} hint={w.dishForm.toHint} />
 				</div>
 			{/if}
 			<div>

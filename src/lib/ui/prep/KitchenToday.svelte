@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import { enhance } from '$app/forms';
 	import type { RunSheet } from '$lib/core/schedule/run-sheet';
 	import { timeOfDayText } from '$lib/present/time';
@@ -34,6 +35,7 @@
 	);
 	const label = (name: string) =>
 		name === 'hands' ? w.runSheet.cooks : w.runSheet.resources[name];
+	formScope({ typed: () => typed, errors: () => errors });
 </script>
 
 <form
@@ -50,25 +52,9 @@
 	}}
 >
 	<div class="grid grid-cols-2 gap-3 md:grid-cols-3">
-		<Field
-			name="startClock"
-			label={w.runSheet.from}
-			bind:value={typed.startClock}
-			error={errors.startClock}
-		/>
-		<Field
-			name="deadlineClock"
-			label={w.runSheet.deadline}
-			bind:value={typed.deadlineClock}
-			error={errors.deadlineClock}
-		/>
-		<Field
-			name="pauses"
-			label={w.runSheet.pauses}
-			bind:value={typed.pauses}
-			error={errors.pauses}
-			hint={w.runSheet.pausesHint}
-		/>
+		<Field name="startClock" label={w.runSheet.from} />
+		<Field name="deadlineClock" label={w.runSheet.deadline} />
+		<Field name="pauses" label={w.runSheet.pauses} hint={w.runSheet.pausesHint} />
 		{#each kitchenResources as name (name)}
 			<Field
 				{name}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import { enhance } from '$app/forms';
 	import type { CookOption } from '$lib/core';
 	import { routeNames } from '$lib/core/serving/thaw-routes';
@@ -43,6 +44,7 @@
 
 	let errors = $derived(answered);
 	let texts = $state({ way: '', route: 'frozen', setMin: '', coreC: '', outcome: '', note: '' });
+	formScope({ errors: () => errors });
 </script>
 
 {#if open || cooks.length > 0}
@@ -84,28 +86,24 @@
 						value: String(i),
 						name: methodText(option.method, habit)
 					}))}
-					error={errors.way}
 				/>
 				<Choice
 					name="route"
 					label={w.cookLog.from}
 					bind:value={texts.route}
 					items={routeNames.map((value) => ({ value, name: routeText(value) }))}
-					error={errors.route}
 				/>
 				<Field
 					name="setMin"
 					label={w.cookLog.minutes}
 					bind:value={texts.setMin}
 					hint={unitHint('minutes', habit)}
-					error={errors.setMin}
 				/>
 				<Field
 					name="coreC"
 					label={w.cookLog.core}
 					bind:value={texts.coreC}
 					hint={unitHint('temperature', habit)}
-					error={errors.coreC}
 				/>
 				<Choice
 					name="outcome"
@@ -113,9 +111,8 @@
 					bind:value={texts.outcome}
 					placeholder={w.cookLog.noIdea}
 					items={outcomes.map((value) => ({ value, name: w.cookLog[value] }))}
-					error={errors.outcome}
 				/>
-				<Field name="note" label={w.cookLog.note} bind:value={texts.note} error={errors.note} />
+				<Field name="note" label={w.cookLog.note} bind:value={texts.note} />
 				<div class="md:col-span-3">
 					<Press type="submit" first>{w.cookLog.keep}</Press>
 					<span class="quiet">{w.cookLog.why}</span>

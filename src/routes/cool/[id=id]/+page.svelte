@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { instantText } from '$lib/present/time';
@@ -34,6 +35,7 @@
 		errors = form && 'errors' in form && form.errors ? form.errors : {};
 		if (form && 'added' in form) reading = '';
 	});
+	formScope({ errors: () => errors });
 </script>
 
 <svelte:head><title>{w.coolOne.pageTitle({ name: run.name })}</title></svelte:head>
@@ -71,7 +73,6 @@
 						name="tempC"
 						label={w.coolOne.reading}
 						bind:value={reading}
-						error={errors.tempC}
 						hint={unitHint('temperature', data.habit)}
 						inputmode="decimal"
 					/>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { airPressureKPa, boilingC } from '$lib/core';
@@ -33,6 +34,7 @@
 		dish: w.coolNew.vesselDish,
 		tray: w.coolNew.vesselTray
 	};
+	formScope({ typed: () => typed, errors: () => errors });
 </script>
 
 <svelte:head><title>{w.coolNew.pageTitle}</title></svelte:head>
@@ -55,7 +57,6 @@
 			<Choice
 				name="dishId"
 				label={w.coolNew.dish}
-				bind:value={typed.dishId}
 				placeholder={w.coolNew.somethingElse}
 				items={data.dishes.map((dish) => ({ value: String(dish.id), name: dish.name }))}
 				onchange={() => {
@@ -64,12 +65,10 @@
 				}}
 			/>
 		{/if}
-		<Field name="name" label={w.coolNew.name} bind:value={typed.name} error={errors.name} />
+		<Field name="name" label={w.coolNew.name} />
 		<Field
 			name="startC"
 			label={w.coolNew.startTemp}
-			bind:value={typed.startC}
-			error={errors.startC}
 			hint={w.coolNew.startTempHint({ unit: unitHint('temperature', data.habit), boils })}
 			inputmode="decimal"
 		/>
@@ -79,60 +78,30 @@
 		<Choice
 			name="vessel"
 			label={w.coolNew.vessel}
-			bind:value={typed.vessel}
-			error={errors.vessel}
 			items={vesselKinds.map((kind) => ({ value: kind, name: vesselName[kind] }))}
 		/>
 		<div class="grid grid-cols-2 gap-4">
 			<Field
 				name="lengthM"
 				label={typed.vessel === 'pot' ? w.coolNew.diameter : w.coolNew.length}
-				bind:value={typed.lengthM}
-				error={errors.lengthM}
 				hint={length}
 			/>
 			{#if typed.vessel !== 'pot'}
-				<Field
-					name="widthM"
-					label={w.coolNew.width}
-					bind:value={typed.widthM}
-					error={errors.widthM}
-					hint={length}
-				/>
+				<Field name="widthM" label={w.coolNew.width} hint={length} />
 			{/if}
 		</div>
 		<div class="grid grid-cols-2 gap-4">
-			<Field
-				name="depthM"
-				label={w.coolNew.depth}
-				bind:value={typed.depthM}
-				error={errors.depthM}
-				hint={w.coolNew.depthHint({ unit: length })}
-			/>
-			<Field
-				name="volumeL"
-				label={w.coolNew.amount}
-				bind:value={typed.volumeL}
-				error={errors.volumeL}
-				hint={unitHint('volume', data.habit)}
-			/>
+			<Field name="depthM" label={w.coolNew.depth} hint={w.coolNew.depthHint({ unit: length })} />
+			<Field name="volumeL" label={w.coolNew.amount} hint={unitHint('volume', data.habit)} />
 		</div>
 		<div class="grid grid-cols-2 gap-4">
 			<Choice
 				name="place"
 				label={w.coolNew.place}
-				bind:value={typed.place}
-				error={errors.place}
 				items={startPlaces.map((place) => ({ value: place, name: placeWords[place] }))}
 			/>
 			{#if typed.place === 'ice-bath'}
-				<Field
-					name="iceKg"
-					label={w.coolNew.ice}
-					bind:value={typed.iceKg}
-					error={errors.iceKg}
-					hint={w.coolNew.iceHint}
-				/>
+				<Field name="iceKg" label={w.coolNew.ice} hint={w.coolNew.iceHint} />
 			{/if}
 		</div>
 		<div class="flex flex-wrap gap-6">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import { enhance } from '$app/forms';
 	import * as w from '$lib/present/wording';
 	import { dayText } from '$lib/present/time';
@@ -43,6 +44,7 @@
 		typed = { ...typed, ...fresh };
 		document.getElementById('name')?.focus();
 	}
+	formScope({ typed: () => typed, errors: () => errors });
 </script>
 
 <svelte:head><title>{say.title}</title></svelte:head>
@@ -60,56 +62,24 @@
 			{ busy: (at) => (busy = at), saved }
 		)}
 	>
-		<Field
-			name="name"
-			label={say.name}
-			hint={say.nameHint}
-			bind:value={typed.name}
-			error={errors.name}
-			list="names"
-			autofocus
-		/>
+		<Field name="name" label={say.name} hint={say.nameHint} list="names" autofocus />
 		<datalist id="names">
 			{#each data.names as name (name)}<option value={name}></option>{/each}
 		</datalist>
 		<div class="grid grid-cols-3 gap-3">
-			<Field
-				name="count"
-				label={say.count}
-				bind:value={typed.count}
-				error={errors.count}
-				placeholder="1"
-				inputmode="numeric"
-			/>
-			<Field
-				name="servings"
-				label={say.servings}
-				bind:value={typed.servings}
-				error={errors.servings}
-				placeholder="1"
-				inputmode="numeric"
-			/>
+			<Field name="count" label={say.count} placeholder="1" inputmode="numeric" />
+			<Field name="servings" label={say.servings} placeholder="1" inputmode="numeric" />
 			<Field
 				name="massKg"
 				label={say.mass}
-				bind:value={typed.massKg}
-				error={errors.massKg}
 				placeholder={data.habit.system === 'us' ? '1 lb' : '500 g'}
 			/>
 		</div>
-		<Field
-			name="frozen"
-			label={say.when}
-			hint={say.whenHint}
-			bind:value={typed.frozen}
-			error={errors.frozen}
-		/>
+		<Field name="frozen" label={say.when} hint={say.whenHint} />
 		<div class="grid gap-3 sm:grid-cols-3">
 			<Choice
 				name="group"
 				label={say.group}
-				bind:value={typed.group}
-				error={errors.group}
 				placeholder=""
 				items={[
 					{ value: '', name: say.groupByName },
@@ -119,42 +89,19 @@
 			<Choice
 				name="state"
 				label={say.state}
-				bind:value={typed.state}
 				items={[
 					{ value: 'cooked', name: w.freezer.cooked },
 					{ value: 'raw', name: w.freezer.raw }
 				]}
 			/>
-			<Choice
-				name="shelfId"
-				label={say.shelf}
-				bind:value={typed.shelfId}
-				error={errors.shelfId}
-				items={data.shelves}
-			/>
+			<Choice name="shelfId" label={say.shelf} items={data.shelves} />
 		</div>
 		<details open={Boolean(errors.makerBestBy || errors.boughtOn || errors.cookedOn)}>
 			<summary class="min-h-12 cursor-pointer font-bold">{say.more}</summary>
 			<div class="grid gap-3 sm:grid-cols-3">
-				<Field
-					name="makerBestBy"
-					label={say.maker}
-					hint={say.makerHint}
-					bind:value={typed.makerBestBy}
-					error={errors.makerBestBy}
-				/>
-				<Field
-					name="boughtOn"
-					label={say.bought}
-					bind:value={typed.boughtOn}
-					error={errors.boughtOn}
-				/>
-				<Field
-					name="cookedOn"
-					label={say.cooked}
-					bind:value={typed.cookedOn}
-					error={errors.cookedOn}
-				/>
+				<Field name="makerBestBy" label={say.maker} hint={say.makerHint} />
+				<Field name="boughtOn" label={say.bought} />
+				<Field name="cookedOn" label={say.cooked} />
 			</div>
 		</details>
 		<div><Press type="submit" first disabled={busy}>{busy ? say.adding : say.add}</Press></div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { coolingLimitText, houseRules } from '$lib/present/wording/codes/house-rules';
@@ -29,6 +30,7 @@
 		dangerMin: durationText(data.limits.dangerH * 60),
 		coreAddedK: String(Math.round(kelvin))
 	}));
+	formScope({ errors: () => errors });
 </script>
 
 <svelte:head><title>{w.householdRules.pageTitle}</title></svelte:head>
@@ -54,7 +56,6 @@
 			name="leads"
 			label={w.householdRules.leads}
 			bind:value={rules.texts.leads}
-			error={errors.leads}
 			items={[
 				{ value: 'best-by', name: w.householdRules.lowEnd },
 				{ value: 'good-to', name: w.householdRules.highEnd }
@@ -64,7 +65,6 @@
 			name="houseMonths"
 			label={w.householdRules.houseMonths}
 			bind:value={rules.texts.houseMonths}
-			error={errors.houseMonths}
 			hint={w.householdRules.houseMonthsHint}
 			inputmode="numeric"
 		/>
@@ -79,14 +79,12 @@
 				name="firstGateMin"
 				label={w.householdRules.firstGate}
 				bind:value={rules.texts.firstGateMin}
-				error={errors.firstGateMin}
 				hint={w.householdRules.firstGateHint}
 			/>
 			<Field
 				name="secondGateMin"
 				label={w.householdRules.secondGate}
 				bind:value={rules.texts.secondGateMin}
-				error={errors.secondGateMin}
 				hint={w.householdRules.secondGateHint}
 			/>
 		</div>
@@ -94,14 +92,12 @@
 			name="dangerMin"
 			label={w.householdRules.danger({ range: dangerRangeText(data.habit) })}
 			bind:value={rules.texts.dangerMin}
-			error={errors.dangerMin}
 			hint={w.householdRules.dangerHint}
 		/>
 		<Field
 			name="coreAddedK"
 			label={w.householdRules.core}
 			bind:value={rules.texts.coreAddedK}
-			error={errors.coreAddedK}
 			hint={w.householdRules.coreHint({ unit: tempUnit(data.habit) })}
 			inputmode="numeric"
 		/>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import { dayText, durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
@@ -21,6 +22,7 @@
 	let packedOn = $state(dayText(data.today, data.habit));
 	let errors = $derived<Record<string, string>>(form?.errors ?? {});
 	const packing = $derived(data.packing);
+	formScope({ errors: () => errors });
 </script>
 
 <svelte:head><title>{w.packOne.pageTitle({ name: data.name })}</title></svelte:head>
@@ -120,12 +122,7 @@
 			>
 				<h2>{w.packOne.ahead}</h2>
 				<p>{w.packOne.aheadHow}</p>
-				<Field
-					name="packedOn"
-					label={w.pack.packedOn}
-					bind:value={packedOn}
-					error={errors.packedOn}
-				/>
+				<Field name="packedOn" label={w.pack.packedOn} bind:value={packedOn} />
 				<fieldset class="grid gap-2">
 					<legend class="entry-label">{w.packOne.filled}</legend>
 					{#each reserved as pack (pack.code)}

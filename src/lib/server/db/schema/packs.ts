@@ -135,7 +135,9 @@ export const packs = pgTable(
 	(t) => [
 		check('packs_number', sql`${t.number} between 1 and ${t.of}`),
 		check('packs_part', sql`${t.part01} >= 0 and ${t.part01} <= 1`),
-		index('packs_status').on(t.status, t.bestBy)
+		index('packs_status').on(t.status, t.bestBy),
+		// a shelf's picture: the first to use
+		index('packs_shelf').on(t.shelfId, t.status, sql`${t.bestBy} asc nulls first`, t.code)
 	]
 );
 

@@ -3,17 +3,12 @@ import { it } from 'node:test';
 import { defaultCompositions } from '../../../core/foods/default-compositions.ts';
 import { predictCooling, type CoolingInput } from '../../../core/index.ts';
 import { limitsFrom } from '../../../core/safety/limits.ts';
-import { answerCoreRequest } from '../../../workers/core-jobs.ts';
-import type { Compute } from '../../core-worker.ts';
 import type { CoolingRun } from '../../queries/cooling.ts';
 import { coolingHelps, isDiscarded } from './decisions.ts';
 import { forecastFrom } from './start-cooling.ts';
+import { inlineCompute } from '../../testing/index.ts';
 
-const compute: Compute = async (job, input) => {
-	const reply = answerCoreRequest({ id: 1, job, input } as never);
-	if (!reply.ok) throw new Error(reply.message);
-	return reply.answer as never;
-};
+const compute = inlineCompute;
 const minute = 60_000;
 
 /** A dish 4 cm deep in the refrigerator; below 57 °C it has four hours, from the boil two and six. */

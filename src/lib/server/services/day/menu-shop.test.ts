@@ -1,7 +1,6 @@
 import assert from 'node:assert/strict';
-import { readFile } from 'node:fs/promises';
 import { after, before, describe, it } from 'node:test';
-import { PGlite } from '@electric-sql/pglite';
+import type { PGlite } from '@electric-sql/pglite';
 import fc from 'fast-check';
 import { pricesCsv, readPricesCsv } from '../../../formats/price-csv.ts';
 import { readRecipes } from '../../../formats/recipe-file.ts';
@@ -9,7 +8,6 @@ import { recipeJsonLd } from '../../../formats/recipe-write.ts';
 import type { OwnFacts } from '../../../formats/recipe-draft.ts';
 import { metricHabit, usHabit } from '../../../present/habit.ts';
 import type { Db } from '../../db/db.ts';
-import { migrated } from '../../db/open.ts';
 import { dishesOfDay, marksOfDay } from '../../queries/days.ts';
 import { addDay, addDayDish, markLine, setDayDish } from '../../writes/days.ts';
 import { allDishes, contentOf, getDish, latestNotes, versionsOf } from '../../queries/dishes.ts';
@@ -32,6 +30,7 @@ import type { DishForm } from '../dishes/write-dish.ts';
 import { importRecipe } from '../dishes/import-recipe.ts';
 import { planOfDay } from './plan-menu.ts';
 import { writtenDish } from '../dishes/written-dish.ts';
+import { testDatabase } from '../../testing/index.ts';
 
 const stewText =
 	'Bean stew\nServes 8\n2 x 400 g cans white beans\n4 onions, diced\nSimmer for 40 minutes.';
@@ -49,9 +48,7 @@ describe('menu and shop on a real database', () => {
 	const plan = async () => (await planOfDay(db, dayId, asked))!;
 	const onion = async () => (await plan()).priced.find(({ line }) => line.key === 'onion')!;
 	before(async () => {
-		const dump = new Blob([new Uint8Array(await readFile('build/prepared/empty.tar.gz'))]);
-		client = await PGlite.create({ loadDataDir: dump });
-		db = await migrated(client, 'drizzle');
+		({ db, client } = await testDatabase());
 	});
 	after(() => client.close());
 

@@ -1,16 +1,12 @@
 import assert from 'node:assert/strict';
-import { readFile } from 'node:fs/promises';
 import { after, before, describe, it } from 'node:test';
-import { PGlite } from '@electric-sql/pglite';
+import type { PGlite } from '@electric-sql/pglite';
 import { dayState, type DayEvent, type DayEventKind } from '../../../core/schedule/day-events.ts';
 import { dayBoard, goesOnWith } from '../../../core/schedule/day-board.ts';
 import { coolId } from '../../../core/schedule/day-tasks.ts';
 import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
 import { metricHabit } from '../../../present/habit.ts';
-import { answerCoreRequest } from '../../../workers/core-jobs.ts';
-import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
-import { migrated } from '../../db/open.ts';
 import { coolingsOfDay, getCooling, runningCoolings } from '../../queries/cooling.ts';
 import { addReadings } from '../../writes/cooling.ts';
 import { eventsOfDay, getDay } from '../../queries/days.ts';
@@ -27,13 +23,9 @@ import { packDish } from '../packs/pack-dish.ts';
 import { prepDay } from './prep-lists.ts';
 import { changeRun, noteEvents } from './note-events.ts';
 import { writeDish, type DishForm } from '../dishes/write-dish.ts';
+import { testDatabase, inlineCompute } from '../../testing/index.ts';
 
-/** The core's jobs answered at once, as the worker's thread would. */
-const compute: Compute = async (job, input) => {
-	const reply = answerCoreRequest({ id: 1, job, input } as never);
-	if (!reply.ok) throw new Error(reply.message);
-	return reply.answer as never;
-};
+const compute = inlineCompute;
 
 const form = (name: string, lines: string, method: string): DishForm => ({
 	name,
@@ -74,9 +66,7 @@ describe('a packing day on a real database', () => {
 	let run: RunSheet;
 
 	before(async () => {
-		const dump = new Blob([await readFile('build/prepared/empty.tar.gz')]);
-		client = new PGlite({ loadDataDir: dump });
-		db = await migrated(client, 'drizzle');
+		({ db, client } = await testDatabase());
 		stew = await writeDish(
 			db,
 			form(

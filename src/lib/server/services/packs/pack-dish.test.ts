@@ -1,11 +1,8 @@
 import assert from 'node:assert/strict';
-import { readFile } from 'node:fs/promises';
 import { after, before, describe, it } from 'node:test';
-import { PGlite } from '@electric-sql/pglite';
-import { cookCard, type CookCardInput } from '../../../core/serving/cook-card.ts';
+import type { PGlite } from '@electric-sql/pglite';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
-import { migrated } from '../../db/open.ts';
 import { getCooling, runningClocks, runningCoolings } from '../../queries/cooling.ts';
 import { addReading, setCoolingEnd, setReadingRemoved } from '../../writes/cooling.ts';
 import { getDish } from '../../queries/dishes.ts';
@@ -27,19 +24,17 @@ import { takeBack } from '../../undo/take-back.ts';
 import { changePack, refreezeOf, splitPack, type PackDeed } from './change-packs.ts';
 import { startCooling } from '../cooling/start-cooling.ts';
 import { writeDish, type DishForm } from '../dishes/write-dish.ts';
+import { testDatabase, inlineCompute } from '../../testing/index.ts';
 
 const nowMs = Date.UTC(2026, 10, 24, 12);
-/** The real computation, in this thread. */
-const compute = (async (_job, input) => cookCard(input as CookCardInput)) as Compute;
+const compute = inlineCompute;
 
 describe('from the dish to the freezer, on a real database', () => {
 	let client: PGlite;
 	let db: Db;
 	let request: PackingRequest;
 	before(async () => {
-		const dump = new Blob([new Uint8Array(await readFile('build/prepared/empty.tar.gz'))]);
-		client = await PGlite.create({ loadDataDir: dump });
-		db = await migrated(client, 'drizzle');
+		({ db, client } = await testDatabase());
 		await addFreezer(db, { name: 'chest', volumeL: 200, setC: -18, shelves: ['top', 'floor'] });
 		const [freezer] = await listFreezers(db);
 		const dishId = await writeDish(

@@ -1,8 +1,6 @@
 import assert from 'node:assert/strict';
-import { readFile } from 'node:fs/promises';
 import { after, before, describe, it } from 'node:test';
-import { PGlite } from '@electric-sql/pglite';
-import { cookCard, type CookCardInput } from '../../../core/serving/cook-card.ts';
+import type { PGlite } from '@electric-sql/pglite';
 import { readStock, readTable, stockCsv } from '../../../formats/stock-csv.ts';
 import { metricHabit } from '../../../present/habit.ts';
 import { frozenThingSchema, type FrozenThing } from '../../../schemas/frozen-thing.ts';
@@ -10,7 +8,6 @@ import { frozenWhen } from '../../../schemas/frozen-when.ts';
 import { readForm } from '../../../schemas/read-form.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
-import { migrated } from '../../db/open.ts';
 import { listFreezers } from '../../queries/household.ts';
 import { addFreezer } from '../../writes/household.ts';
 import { countFrozen, frozenPacks, isCookable, packByCode } from '../../queries/packs.ts';
@@ -22,10 +19,11 @@ import { changePacks } from './change-packs.ts';
 import { keepFreezerReadings } from './keep-freezer-readings.ts';
 import { writeDish, type DishForm } from '../dishes/write-dish.ts';
 import { writeDown } from './write-down.ts';
+import { testDatabase, inlineCompute } from '../../testing/index.ts';
 
 const today = '2026-11-25';
 const nowMs = Date.UTC(2026, 10, 25, 12);
-const compute = (async (_job, input) => cookCard(input as CookCardInput)) as Compute;
+const compute = inlineCompute;
 const when = (typed: string) => frozenWhen(typed, metricHabit, today);
 
 it('when it was frozen, as people say it; a month is taken from its first day, the stricter', () => {
@@ -58,9 +56,7 @@ describe('what is there already, on a real database', () => {
 		return ids;
 	};
 	before(async () => {
-		const dump = new Blob([new Uint8Array(await readFile('build/prepared/empty.tar.gz'))]);
-		client = await PGlite.create({ loadDataDir: dump });
-		db = await migrated(client, 'drizzle');
+		({ db, client } = await testDatabase());
 		await addFreezer(db, { name: 'chest', volumeL: 200, setC: -18, shelves: ['top', 'floor'] });
 		const [freezer] = await listFreezers(db);
 		[shelfId, otherId] = freezer.shelves.map(({ id }) => id);

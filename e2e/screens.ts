@@ -1,10 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from './household';
-
-test.use({ house: { name: 'screens', from: 'demo' } });
+import { expect, type Page } from './household';
 
 /** Every screen, found by walking the links of each station. */
-async function addresses(page: Page): Promise<string[]> {
+export async function addresses(page: Page): Promise<string[]> {
 	const first = async (list: string, link: string) => {
 		await page.goto(list);
 		return page.locator(link).first().getAttribute('href');
@@ -51,10 +49,8 @@ async function addresses(page: Page): Promise<string[]> {
 	return found as string[];
 }
 
-test('every screen, loaded once: axe (WCAG 2.2 A, AA) finds nothing in light or dark, and nothing is wider than a phone', async ({
-	page
-}) => {
-	test.setTimeout(300_000);
+/** Loads each screen once: axe (WCAG 2.2 A, AA) in light and dark, and its width on a phone. What was found. */
+export async function faultsOf(page: Page, screens: readonly string[]): Promise<string[]> {
 	const wide = { width: 1280, height: 800 };
 	const faults: string[] = [];
 	const look = async (address: string, axe: AxeBuilder) => {
@@ -62,7 +58,7 @@ test('every screen, loaded once: axe (WCAG 2.2 A, AA) finds nothing in light or 
 		for (const { id, nodes } of violations)
 			faults.push(`${address} ${id}: ${nodes.map((node) => node.html).join(' ')}`);
 	};
-	for (const address of await addresses(page)) {
+	for (const address of screens) {
 		await page.setViewportSize(wide);
 		await page.emulateMedia({ colorScheme: 'light' });
 		await page.goto(address);
@@ -79,15 +75,5 @@ test('every screen, loaded once: axe (WCAG 2.2 A, AA) finds nothing in light or 
 			.poll(() => page.evaluate(() => document.documentElement.scrollWidth), { message: address })
 			.toBeLessThanOrEqual(390);
 	}
-	expect(faults).toEqual([]);
-});
-
-test('the list of keys opens by its key, and axe finds nothing in it', async ({ page }) => {
-	await page.goto('/freezer');
-	// keys are listened to once the page has come alive
-	await expect(async () => {
-		await page.keyboard.press('?');
-		await expect(page.getByRole('dialog')).toBeVisible({ timeout: 500 });
-	}).toPass();
-	expect((await new AxeBuilder({ page }).analyze()).violations.map((v) => v.id)).toEqual([]);
-});
+	return faults;
+}

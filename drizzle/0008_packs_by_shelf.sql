@@ -1,0 +1,1 @@
+CREATE INDEX "packs_shelf" ON "packs" USING btree ("shelf_id","status","best_by" asc nulls first,"code");
