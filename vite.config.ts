@@ -8,7 +8,11 @@ export default defineConfig({
 	build: {
 		rollupOptions: {
 			// the component library builds every component's styles at load; called pure, those nobody imports fall away
-			treeshake: { manualPureFunctions: ['tv'] }
+			treeshake: {
+				manualPureFunctions: ['tv'],
+				// words, tables and schemas are only read: a page takes along those of its own station
+				moduleSideEffects: (id) => !/\/src\/lib\/(present|core|schemas|formats)\//.test(id)
+			}
 		}
 	},
 	server: { host: '127.0.0.1' },

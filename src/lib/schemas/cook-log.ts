@@ -3,10 +3,9 @@ import { routeNames } from '../core/serving/thaw-routes.ts';
 import type { Habit } from '../present/habit.ts';
 import * as w from '../present/wording/index.ts';
 import { amount, oneOf, text, wholeNumber } from './fields.ts';
+import { outcomes } from './choices.ts';
 
 const words = w.cookLog;
-export const outcomes = ['under', 'right', 'over'] as const;
-
 /** What a cook writes down afterwards: which way (its place among the ways of the card), minutes, core, verdict. */
 export function cookLogSchema(habit: Habit) {
 	return yup.object({

@@ -2,9 +2,7 @@ import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 import type { Habit } from '../present/units.ts';
 import { amount, oneOf, text } from './fields.ts';
-
-export const vesselKinds = ['pot', 'dish', 'tray'] as const;
-export const startPlaces = ['counter', 'ice-bath', 'refrigerator'] as const;
+import { vesselKinds, startPlaces } from './choices.ts';
 
 /** A cooling run: the vessel by footprint and depth, or by litres when the depth is left open. */
 export function coolingSchema(habit: Habit) {

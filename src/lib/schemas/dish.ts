@@ -1,7 +1,7 @@
 import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { dishKindNames } from '../core/published/dish-kinds.ts';
-import { longestLine, mostLines } from '../core/foods/recipe-limits.ts';
+import { longestLine, longestPaste, mostLines } from '../core/foods/recipe-limits.ts';
 import { itemByName } from '../core/foods/item-catalogue.ts';
 import { lineForms, type LineCorrection } from '../core/foods/line-correction.ts';
 import type { Habit } from '../present/units.ts';
@@ -9,8 +9,6 @@ import { amount, oneOf, text, wholeNumber } from './fields.ts';
 
 export const applianceNames = ['slow-cooker', 'pressure-cooker', 'oven'] as const;
 export const instructionStates = ['thawed', 'frozen', 'fresh'] as const;
-/** Longest paste taken, characters. */
-export const longestPaste = 20_000;
 
 const correctionSchema = yup.object({
 	itemName: yup

@@ -1,11 +1,10 @@
 import * as yup from 'yup';
-import { storageLifeTable, type StorageGroup } from '../core/published/storage-life.ts';
+import type { StorageGroup } from '../core/published/storage-life.ts';
 import type { Habit } from '../present/units.ts';
 import * as w from '../present/wording/index.ts';
 import { frozenWhen, type FrozenWhen } from './frozen-when.ts';
 import { amount, day, oneOf, text, wholeNumber } from './fields.ts';
-
-export const storageGroups = Object.keys(storageLifeTable) as StorageGroup[];
+import { storageGroups } from './choices.ts';
 
 /** Something that lies in the freezer already, as much of it as is known. */
 export function frozenThingSchema(habit: Habit, today: string) {

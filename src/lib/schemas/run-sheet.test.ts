@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
-import { dayRunSchema, kitchenResources, pausesFromText } from './run-sheet.ts';
+import { kitchenResources } from './choices.ts';
+import { dayRunSchema, pausesFromText } from './run-sheet.ts';
 import { readForm } from './read-form.ts';
 
 const kitchen = Object.fromEntries(kitchenResources.map((name) => [name, '1']));

@@ -1,19 +1,7 @@
 import * as yup from 'yup';
 import * as w from '../present/wording/index.ts';
+import { kitchenResources, mostOf } from './choices.ts';
 import { clockFromText } from './clock-text.ts';
-
-/** The most of each a kitchen can have on a day. */
-export const mostOf: Readonly<Record<string, number>> = {
-	hands: 4,
-	burner: 8,
-	oven: 6,
-	'pressure-cooker': 4,
-	'slow-cooker': 4,
-	microwave: 3,
-	'ice-bath': 4,
-	refrigerator: 40
-};
-export const kitchenResources = Object.keys(mostOf);
 
 const asClock = ({ hour, minute }: { hour: number; minute: number }) =>
 	`${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}`;

@@ -3,7 +3,6 @@
 	import { enhance } from '$app/forms';
 	import { instantText } from '$lib/present/time';
 	import { tempText, volumeText } from '$lib/present/units';
-	import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
 	import { checked } from '$lib/ui/kit/checked';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import { clock } from '$lib/ui/shell/clock.svelte';
@@ -50,7 +49,11 @@
 	action="?/kitchen"
 	class="grid gap-5 lg:grid-cols-2"
 	novalidate
-	use:enhance={checked(() => kitchenSchema(data.habit), show('kitchen'), part('kitchen'))}
+	use:enhance={checked(
+		async () => (await import('$lib/schemas/household')).kitchenSchema(data.habit),
+		show('kitchen'),
+		part('kitchen')
+	)}
 >
 	<KitchenFields bind:typed={kitchen.texts} errors={errors.kitchen ?? {}} habit={data.habit} />
 	<div class="flex items-center gap-4">
@@ -64,7 +67,11 @@
 	action="?/appliances"
 	class="mt-6 grid gap-5 lg:grid-cols-2"
 	novalidate
-	use:enhance={checked(() => appliancesSchema(data.habit), show('appliances'), part('appliances'))}
+	use:enhance={checked(
+		async () => (await import('$lib/schemas/household')).appliancesSchema(data.habit),
+		show('appliances'),
+		part('appliances')
+	)}
 >
 	<ApplianceFields
 		bind:typed={appliances.texts}
@@ -128,13 +135,17 @@
 		action="?/freezer"
 		class="plate grid content-start gap-4"
 		novalidate
-		use:enhance={checked(() => freezerSchema(data.habit), show('freezer'), {
-			...part('freezer'),
-			saved: () => {
-				editedId = null;
-				freezer.texts = typedFreezer(null, data.habit);
+		use:enhance={checked(
+			async () => (await import('$lib/schemas/household')).freezerSchema(data.habit),
+			show('freezer'),
+			{
+				...part('freezer'),
+				saved: () => {
+					editedId = null;
+					freezer.texts = typedFreezer(null, data.habit);
+				}
 			}
-		})}
+		)}
 	>
 		<h2>{edited ? w.household.changeNamed({ name: edited.name }) : w.household.addFreezerTitle}</h2>
 		{#if edited}<input type="hidden" name="id" value={edited.id} />{/if}

@@ -3,7 +3,6 @@
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { dayIn, dayText } from '$lib/present/time';
-	import { daySchema } from '$lib/schemas/menu-day';
 	import { checked } from '$lib/ui/kit/checked';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
@@ -40,7 +39,7 @@
 			class="tape flex flex-wrap items-end gap-3 p-3"
 			novalidate
 			use:enhance={checked(
-				() => daySchema(data.habit, today),
+				async () => (await import('$lib/schemas/menu-day')).daySchema(data.habit, today),
 				(found) => (errors = found)
 			)}
 		>

@@ -12,7 +12,6 @@
 	import { dayText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { dayFromText } from '$lib/schemas/day-text';
-	import { packingSchema } from '$lib/schemas/packing';
 	import { quantityFromText, unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/kit/checked';
 	import { groupWords } from '$lib/present/wording/codes/words';
@@ -136,7 +135,7 @@
 		class="grid gap-5 lg:grid-cols-[3fr_2fr]"
 		novalidate
 		use:enhance={checked(
-			() => packingSchema(data.habit, data.today),
+			async () => (await import('$lib/schemas/packing')).packingSchema(data.habit, data.today),
 			(found) => (errors = found),
 			{ busy: (at) => (busy = at) }
 		)}

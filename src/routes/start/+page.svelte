@@ -1,7 +1,6 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
 	import { checked } from '$lib/ui/kit/checked';
 	import ApplianceFields from '$lib/ui/household/ApplianceFields.svelte';
 	import FreezerFields from '$lib/ui/household/FreezerFields.svelte';
@@ -58,7 +57,11 @@
 		action="?/kitchen"
 		class="grid gap-5 lg:grid-cols-2"
 		novalidate
-		use:enhance={checked(() => kitchenSchema(data.habit), show, hooks)}
+		use:enhance={checked(
+			async () => (await import('$lib/schemas/household')).kitchenSchema(data.habit),
+			show,
+			hooks
+		)}
 	>
 		<KitchenFields bind:typed={kitchen.texts} {errors} habit={data.habit} />
 		<div><Press type="submit" first disabled={busy}>{w.start.nextAppliances}</Press></div>
@@ -69,7 +72,11 @@
 		action="?/appliances"
 		class="grid gap-5 lg:grid-cols-2"
 		novalidate
-		use:enhance={checked(() => appliancesSchema(data.habit), show, hooks)}
+		use:enhance={checked(
+			async () => (await import('$lib/schemas/household')).appliancesSchema(data.habit),
+			show,
+			hooks
+		)}
 	>
 		<ApplianceFields bind:typed={appliances.texts} {errors} habit={data.habit} />
 		<div class="flex flex-wrap items-center gap-4">
@@ -83,7 +90,11 @@
 		action="?/freezer"
 		class="plate grid max-w-3xl gap-4"
 		novalidate
-		use:enhance={checked(() => freezerSchema(data.habit), show, hooks)}
+		use:enhance={checked(
+			async () => (await import('$lib/schemas/household')).freezerSchema(data.habit),
+			show,
+			hooks
+		)}
 	>
 		<h2>{w.start.freezerTitle}</h2>
 		<FreezerFields bind:typed={freezer.texts} {errors} habit={data.habit} />

@@ -2,3 +2,5 @@
 export const longestLine = 300;
 /** Most ingredient lines of one dish. */
 export const mostLines = 80;
+/** Longest paste taken for one dish, characters. */
+export const longestPaste = 20_000;

@@ -1,18 +1,18 @@
 import type { SubmitFunction } from '@sveltejs/kit';
 import type { Schema } from 'yup';
-import { rawFields, readForm } from '$lib/schemas/read-form';
 
 /**
- * For `use:enhance`: reads the form through the schema the server uses; complaints are shown at once and nothing is sent.
+ * For `use:enhance`: reads the form through the schema the server uses, which comes when the form is first sent; complaints are shown at once and nothing is sent.
  * What was typed stays in the form in every case. `busy` tells when the server is at work, `saved` that it took the form.
  */
 export function checked(
-	schema: () => Schema,
+	schema: () => Promise<Schema>,
 	show: (errors: Record<string, string>) => void,
 	hooks: { busy?: (at: boolean) => void; saved?: () => void } = {}
 ): SubmitFunction {
-	return ({ formData, cancel, formElement }) => {
-		const result = readForm(schema(), rawFields(formData));
+	return async ({ formData, cancel, formElement }) => {
+		const { rawFields, readForm } = await import('$lib/schemas/read-form');
+		const result = readForm(await schema(), rawFields(formData));
 		if (!result.ok) {
 			cancel();
 			show(result.errors);

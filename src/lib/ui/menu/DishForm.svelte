@@ -7,7 +7,7 @@
 	import { parseIngredientLines } from '$lib/formats/ingredient-line';
 	import type { Habit } from '$lib/present/units';
 	import { kindWords } from '$lib/present/wording/codes/words';
-	import { dishSchema, longestPaste } from '$lib/schemas/dish';
+	import { longestPaste } from '$lib/core/foods/recipe-limits';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '../kit/checked';
 	import Choice from '../kit/Choice.svelte';
@@ -51,7 +51,7 @@
 	class="grid gap-5 lg:grid-cols-2"
 	novalidate
 	use:enhance={checked(
-		() => dishSchema(habit),
+		async () => (await import('$lib/schemas/dish')).dishSchema(habit),
 		(found) => (errors = found),
 		{ busy: (at) => (busy = at) }
 	)}

@@ -5,7 +5,7 @@
 	import { timeOfDayText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
 	import * as w from '$lib/present/wording';
-	import { kitchenResources } from '$lib/schemas/run-sheet';
+	import { kitchenResources } from '$lib/schemas/choices';
 	import Field from '../kit/Field.svelte';
 	import Press from '../kit/Press.svelte';
 

@@ -8,7 +8,7 @@
 	import { tempText } from '$lib/present/units';
 	import { methodText } from '$lib/present/wording/codes/words';
 	import * as w from '$lib/present/wording';
-	import { cookLogSchema, outcomes } from '$lib/schemas/cook-log';
+	import { outcomes } from '$lib/schemas/choices';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '../kit/checked';
 	import Choice from '../kit/Choice.svelte';
@@ -74,7 +74,7 @@
 				class="grid items-end gap-3 md:grid-cols-3"
 				novalidate
 				use:enhance={checked(
-					() => cookLogSchema(habit),
+					async () => (await import('$lib/schemas/cook-log')).cookLogSchema(habit),
 					(found) => (errors = found)
 				)}
 			>

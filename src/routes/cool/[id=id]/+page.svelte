@@ -5,7 +5,6 @@
 	import { instantText } from '$lib/present/time';
 	import { tempText } from '$lib/present/units';
 	import { standingLine } from '$lib/present/wording/codes/words';
-	import { readingSchema } from '$lib/schemas/cooling';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/kit/checked';
 	import { clock } from '$lib/ui/shell/clock.svelte';
@@ -65,7 +64,7 @@
 					class="mt-2 grid gap-3"
 					novalidate
 					use:enhance={checked(
-						() => readingSchema(data.habit),
+						async () => (await import('$lib/schemas/cooling')).readingSchema(data.habit),
 						(found) => (errors = found)
 					)}
 				>

@@ -5,7 +5,7 @@
 	import { airPressureKPa, boilingC } from '$lib/core';
 	import { tempText } from '$lib/present/units';
 	import { placeWords } from '$lib/present/wording/codes/words';
-	import { coolingSchema, startPlaces, vesselKinds } from '$lib/schemas/cooling';
+	import { startPlaces, vesselKinds } from '$lib/schemas/choices';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/kit/checked';
 	import Choice from '$lib/ui/kit/Choice.svelte';
@@ -46,7 +46,7 @@
 	class="grid gap-5 lg:grid-cols-2"
 	novalidate
 	use:enhance={checked(
-		() => coolingSchema(data.habit),
+		async () => (await import('$lib/schemas/cooling')).coolingSchema(data.habit),
 		(found) => (errors = found),
 		{ busy: (at) => (busy = at) }
 	)}

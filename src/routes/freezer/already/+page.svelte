@@ -4,7 +4,7 @@
 	import * as w from '$lib/present/wording';
 	import { dayText } from '$lib/present/time';
 	import { groupWords } from '$lib/present/wording/codes/words';
-	import { frozenThingSchema, storageGroups } from '$lib/schemas/frozen-thing';
+	import { storageGroups } from '$lib/schemas/choices';
 	import { checked } from '$lib/ui/kit/checked';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
@@ -57,7 +57,8 @@
 		class="plate grid content-start gap-4"
 		novalidate
 		use:enhance={checked(
-			() => frozenThingSchema(data.habit, data.today),
+			async () =>
+				(await import('$lib/schemas/frozen-thing')).frozenThingSchema(data.habit, data.today),
 			(found) => (errors = found),
 			{ busy: (at) => (busy = at), saved }
 		)}

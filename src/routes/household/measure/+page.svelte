@@ -2,7 +2,6 @@
 	import { enhance } from '$app/forms';
 	import { tempText } from '$lib/present/units';
 	import * as w from '$lib/present/wording';
-	import { comeUpSchema, ovenAirSchema, waterTestSchema } from '$lib/schemas/measure';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/kit/checked';
 	import Field from '$lib/ui/kit/Field.svelte';
@@ -89,7 +88,10 @@
 		action="?/slow"
 		class="plate grid content-start gap-4"
 		novalidate
-		use:enhance={checked(() => waterTestSchema(data.habit), show('slow'))}
+		use:enhance={checked(
+			async () => (await import('$lib/schemas/measure')).waterTestSchema(data.habit),
+			show('slow')
+		)}
 	>
 		<h2>{w.measure.slowCooker}</h2>
 		<p>{w.measure.slowHow}</p>
@@ -131,7 +133,10 @@
 		action="?/pressure"
 		class="plate grid content-start gap-4"
 		novalidate
-		use:enhance={checked(() => comeUpSchema(data.habit), show('pressure'))}
+		use:enhance={checked(
+			async () => (await import('$lib/schemas/measure')).comeUpSchema(data.habit),
+			show('pressure')
+		)}
 	>
 		<h2>{w.measure.pressureCooker}</h2>
 		<p>{w.measure.pressureHow}</p>
@@ -169,7 +174,10 @@
 		action="?/oven"
 		class="plate grid content-start gap-4"
 		novalidate
-		use:enhance={checked(() => ovenAirSchema(data.habit), show('oven'))}
+		use:enhance={checked(
+			async () => (await import('$lib/schemas/measure')).ovenAirSchema(data.habit),
+			show('oven')
+		)}
 	>
 		<h2>{w.measure.oven}</h2>
 		<p>{w.measure.ovenHow}</p>

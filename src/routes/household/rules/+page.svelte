@@ -6,7 +6,6 @@
 	import { durationText } from '$lib/present/time';
 	import { dangerRangeText, tempUnit } from '$lib/present/units';
 	import { standingLine } from '$lib/present/wording/codes/words';
-	import { rulesSchema } from '$lib/schemas/household';
 	import { checked } from '$lib/ui/kit/checked';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
@@ -46,7 +45,7 @@
 		class="plate grid content-start gap-4"
 		novalidate
 		use:enhance={checked(
-			() => rulesSchema(data.habit),
+			async () => (await import('$lib/schemas/household')).rulesSchema(data.habit),
 			(found) => (errors = found),
 			{ busy: (at) => (busy = at) }
 		)}

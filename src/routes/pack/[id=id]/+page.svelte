@@ -7,7 +7,6 @@
 	import CoolingRecord from '$lib/ui/cool/CoolingRecord.svelte';
 	import BestBy from '$lib/ui/pack/BestBy.svelte';
 	import { enhance } from '$app/forms';
-	import { freezeSchema } from '$lib/schemas/freeze';
 	import { checked } from '$lib/ui/kit/checked';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
@@ -114,7 +113,7 @@
 				method="POST"
 				action="?/freeze"
 				use:enhance={checked(
-					() => freezeSchema(data.habit, data.today),
+					async () => (await import('$lib/schemas/freeze')).freezeSchema(data.habit, data.today),
 					(found) => (errors = found)
 				)}
 				class="grid gap-3"

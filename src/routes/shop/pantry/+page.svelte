@@ -3,7 +3,6 @@
 	import { centsText } from '$lib/present/money';
 	import { massText } from '$lib/present/units';
 	import * as w from '$lib/present/wording';
-	import { budgetSchema, priceSchema, stockSchema } from '$lib/schemas/pantry';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/kit/checked';
 	import Field from '$lib/ui/kit/Field.svelte';
@@ -37,9 +36,13 @@
 			action="?/price"
 			class="grid items-start gap-3 sm:grid-cols-2 md:grid-cols-3"
 			novalidate
-			use:enhance={checked(() => priceSchema(data.habit), show('price'), {
-				saved: () => (price = blank())
-			})}
+			use:enhance={checked(
+				async () => (await import('$lib/schemas/pantry')).priceSchema(data.habit),
+				show('price'),
+				{
+					saved: () => (price = blank())
+				}
+			)}
 		>
 			<Field
 				name="itemName"
@@ -112,9 +115,13 @@
 				action="?/stock"
 				class="grid grid-cols-2 items-start gap-3"
 				novalidate
-				use:enhance={checked(() => stockSchema(data.habit), show('stock'), {
-					saved: () => (stock = { itemName: '', massKg: '' })
-				})}
+				use:enhance={checked(
+					async () => (await import('$lib/schemas/pantry')).stockSchema(data.habit),
+					show('stock'),
+					{
+						saved: () => (stock = { itemName: '', massKg: '' })
+					}
+				)}
 			>
 				<Field
 					id="stock-item"
@@ -146,7 +153,10 @@
 				action="?/budget"
 				class="flex flex-wrap items-start gap-3"
 				novalidate
-				use:enhance={checked(() => budgetSchema, show('budget'))}
+				use:enhance={checked(
+					async () => (await import('$lib/schemas/pantry')).budgetSchema,
+					show('budget')
+				)}
 			>
 				<Field
 					name="budgetCents"

@@ -1,6 +1,7 @@
 import { error, fail } from '@sveltejs/kit';
 import { coolingWayNames, type CoolingWayName } from '$lib/core/cooling/cooling-ways';
-import { dayRunSchema, kitchenResources, type Pause } from '$lib/schemas/run-sheet';
+import { kitchenResources } from '$lib/schemas/choices';
+import { dayRunSchema, type Pause } from '$lib/schemas/run-sheet';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';
 import { runSheetNow } from '$lib/server/services/day/run-sheet-now';
