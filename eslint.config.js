@@ -50,7 +50,7 @@ export default defineConfig(
 			'@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: false }],
 			'@typescript-eslint/switch-exhaustiveness-check': [
 				'error',
-				{ considerDefaultExhaustiveForUnions: true }
+				{ considerDefaultExhaustiveForUnions: false }
 			]
 		}
 	},

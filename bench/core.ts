@@ -7,7 +7,12 @@ import {
 } from '../src/lib/core/index.ts';
 import { scenarioOf } from '../src/lib/core/cooking/conversion/reference-scenario.ts';
 import { goalOf, targetOf } from '../src/lib/core/cooking/conversion/target.ts';
-import { efforts, TableCache, timelineOf, type Effort } from '../src/lib/core/cooking/conversion/scenario.ts';
+import {
+	efforts,
+	TableCache,
+	timelineOf,
+	type Effort
+} from '../src/lib/core/cooking/conversion/scenario.ts';
 import { readyMin } from '../src/lib/core/cooking/conversion/timeline.ts';
 import { asLikely } from '../src/lib/core/cooking/conversion/unknowns.ts';
 import { Body, facesIn } from '../src/lib/core/heat/body.ts';

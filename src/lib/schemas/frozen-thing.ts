@@ -1,5 +1,4 @@
 import * as yup from 'yup';
-import type { StorageGroup } from '../core/published/storage-life.ts';
 import type { Habit } from '../present/units.ts';
 import * as w from '../present/wording/index.ts';
 import { frozenWhen, type FrozenWhen } from './frozen-when.ts';

@@ -65,10 +65,11 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 
 /** What several packs can be made to do at once. */
 async function bulkDeed(form: FormData, locals: App.Locals): Promise<PackDeed | string> {
-	switch (form.get('deed')) {
+	const deed = String(form.get('deed') ?? '');
+	switch (deed) {
 		case 'cooked':
 		case 'given':
-			return { kind: form.get('deed') as 'cooked' | 'given' };
+			return { kind: deed };
 		case 'pulled':
 			return { kind: 'pulled', place: 'refrigerator' };
 		case 'discarded': {

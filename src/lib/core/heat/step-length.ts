@@ -17,7 +17,7 @@ export function steadyStepS(input: {
 	return Math.min(300, 0.01 * (Math.min(surfaceS, 1e7) + insideS));
 }
 
-/** The next step: short after each change of surroundings, growing with the time since then, never past `untilS`. */
+/** The next step: short after each change of surroundings, growing with the time since then, never more than `leftS`, what is left of the stage. */
 export function nextStepS(input: { steadyS: number; sinceChangeS: number; leftS: number }): number {
 	const grown = Math.max(input.steadyS / 50, 0.03 * input.sinceChangeS);
 	return Math.min(input.steadyS, grown, input.leftS);

@@ -17,7 +17,7 @@ function methodOf(form: DishForm): Method | null {
 			return { appliance: 'pressure-cooker' };
 		case 'oven':
 			return { appliance: 'oven', ovenC: form.ovenC ?? 165, covered: true };
-		default:
+		case undefined:
 			return null;
 	}
 }

@@ -100,7 +100,12 @@ const detailOf = (deed: PackDeed): string => {
 			return deed.place;
 		case 'used-part':
 			return deed.detail;
-		default:
+		case 'cooked':
+		case 'given':
+		case 'missing':
+		case 'put-back':
+		case 'found':
+		case 'refrozen':
 			return '';
 	}
 };
@@ -215,7 +220,9 @@ export function thawMinutes(pack: PackWithCard): {
 			return thaw?.coldWater ?? { pliableMin: null, thawedMin: null };
 		case 'microwave':
 			return { pliableMin: 0, thawedMin: 0 };
-		default:
+		case 'counter':
+		case 'refrigerator':
+		case null:
 			// on the counter it thaws sooner than in the refrigerator; the two hours there count from the beginning
 			return thaw?.refrigerator ?? { pliableMin: null, thawedMin: null };
 	}

@@ -1,7 +1,6 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
 import type { PGlite } from '@electric-sql/pglite';
-import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import { getCooling, runningClocks, runningCoolings } from '../../queries/cooling.ts';
 import { addReading, setCoolingEnd, setReadingRemoved } from '../../writes/cooling.ts';

@@ -6,7 +6,6 @@ import { metricHabit } from '../../../present/habit.ts';
 import { frozenThingSchema, type FrozenThing } from '../../../schemas/frozen-thing.ts';
 import { frozenWhen } from '../../../schemas/frozen-when.ts';
 import { readForm } from '../../../schemas/read-form.ts';
-import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import { listFreezers } from '../../queries/household.ts';
 import { addFreezer } from '../../writes/household.ts';
