@@ -24,8 +24,8 @@ export function ensurePackages() {
 	if (!existsSync(mark) || newestMs(mark) < newestMs('package-lock.json')) run('npm', ['ci']);
 }
 
-/** Builds when there is no build or a source is newer. */
-export function ensureBuild() {
+/** Whether there is a build, and no source is newer. */
+export function isBuilt() {
 	const sources = [
 		'src',
 		'static',
@@ -36,7 +36,12 @@ export function ensureBuild() {
 		'package-lock.json'
 	];
 	const built = newestMs('build/prepared');
-	if (built === 0 || sources.some((path) => newestMs(path) > built)) run('npm', ['run', 'build']);
+	return built > 0 && sources.every((path) => newestMs(path) <= built);
+}
+
+/** Builds when there is no build or a source is newer. */
+export function ensureBuild() {
+	if (!isBuilt()) run('npm', ['run', 'build']);
 }
 
 /** Installs Debian's packages whose program is missing (as root; otherwise says what to install). */

@@ -6,4 +6,11 @@ const listed = execFileSync('git', ['ls-files', '-co', '--exclude-standard', 'sr
 	encoding: 'utf8'
 });
 const tests = listed.split('\n').filter((name) => name.endsWith('.test.ts'));
-run(process.execPath, ['--import', 'tsx', '--test', '--test-reporter=spec', ...tests]);
+run(process.execPath, [
+	'--import',
+	'tsx',
+	'--test',
+	'--test-concurrency=2',
+	'--test-reporter=spec',
+	...tests
+]);
