@@ -63,8 +63,9 @@
 		<a href="/cool/{run.id}" class="tag" class:wants>
 			<span>{run.name} · {placeWords[run.place]}</span>
 			<b>
-				{#if act}{act}:
-				{/if}{w.strip.about({ temp: tempText(view.nowC, habit) })}{#if view.next && left !== null},
+				{act ? `${act}: ` : ''}{w.strip.about({
+					temp: tempText(view.nowC, habit)
+				})}{#if view.next && left !== null},
 					{left < 0 ? w.strip.gatePassed : w.strip.gateIn}
 					{clockText(Math.abs(left))}{:else}{w.strip.cold}{/if}
 			</b>
