@@ -82,8 +82,8 @@ function knownFit(run: CoolingFacts): Fit {
 	return fit;
 }
 
-/** What is kept beside a run and renewed by its readings, for the clocks on every screen. */
-export function glanceOf(run: CoolingFacts): CoolingGlance {
+/** What is kept of a run but how it falls: what a view and a glance have in common. */
+function gatesOf(run: CoolingFacts): Omit<CoolingGlance, 'falls'> {
 	const { curve, slow, readings } = knownFit(run);
 	const { clockStartMin, to21Min, to5Min } = gateTimes(curve);
 	const unfavourable = gateTimes(slow);
@@ -92,10 +92,15 @@ export function glanceOf(run: CoolingFacts): CoolingGlance {
 		clockStartMin,
 		likely: { to21Min, to5Min },
 		slow: { to21Min: unfavourable.to21Min, to5Min: unfavourable.to5Min },
-		falls: fewPoints(curve),
 		lastReading: readings.at(-1) ?? null
 	};
 }
+
+/** What is kept beside a run and renewed by its readings, for the clocks on every screen. */
+export const glanceOf = (run: CoolingFacts): CoolingGlance => ({
+	...gatesOf(run),
+	falls: fewPoints(knownFit(run).curve)
+});
 
 /** What a cooling run looks like at a moment: forecast through the readings, gates, verdict, next limit. */
 export function coolingView(
@@ -104,6 +109,6 @@ export function coolingView(
 	limits: SafetyLimits = adoptedLimits
 ): CoolingView {
 	const fit = knownFit(run);
-	const glance = { ...glanceOf(run), falls: fit.curve };
+	const glance = { ...gatesOf(run), falls: fit.curve };
 	return { ...fit, ...coolingStanding(glance, run, nowMs, limits) };
 }
