@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { dishFacts, type FactLine } from './dish-facts.ts';
-import { allItems, findItem } from './item-catalogue.ts';
+import { allItems } from './item-catalogue.ts';
+import { findItem } from './find-item.ts';
 import { compositionKeys } from './composition.ts';
 
 const line = (text: string, massKg: number, stage: FactLine['stage'] = 'pack'): FactLine => ({

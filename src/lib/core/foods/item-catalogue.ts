@@ -1,73 +1,151 @@
+import type { Aisle } from '../published/aisles.ts';
 import type { CoreTemperatureClass } from '../published/core-temperatures.ts';
 import type { StorageGroup } from '../published/storage-life.ts';
+import { litresPer } from '../units/factors.ts';
+import type { CountUnit } from '../units/measures.ts';
+import { families } from './catalogue/index.ts';
+import type { CompositionSource, Family, Hygiene, Keeping, Row, RowFacts } from './catalogue/row.ts';
 import { normalisedComposition, type Composition } from './composition.ts';
-import { itemRows, type Hygiene, type ItemRow } from './items.ts';
+import { modified } from './modified-item.ts';
+import { nameWords } from './name-words.ts';
 
-export type { Hygiene } from './items.ts';
+export type { Hygiene } from './catalogue/row.ts';
 
 export interface Item {
 	readonly name: string;
+	/** the plainer item that rules about it are written for; its own name when it is plain itself */
+	readonly like: string;
 	readonly composition: Readonly<Composition>;
 	readonly densityKgPerL: number;
 	/** weight of one, kg; null where it is not counted */
 	readonly pieceKg: number | null;
+	/** weight of other things it is counted in, kg */
+	readonly unitKg: Readonly<Partial<Record<CountUnit, number>>>;
+	/** share of a can's weight that is left when it is drained; null: not known, or nothing to drain */
+	readonly drained01: number | null;
 	/** null: keeps with whatever it is in (oil, salt, spices) */
 	readonly storage: StorageGroup | null;
 	readonly hygiene: Hygiene;
 	/** null: needs no core temperature of its own */
 	readonly core: CoreTemperatureClass | null;
 	readonly allergens: readonly string[];
+	/** made differently by each maker: its allergens are the usual ones, the packet says them all */
+	readonly checkPacket: boolean;
+	readonly aisle: Aisle;
+	readonly keeps: Keeping;
+	/** only a cut, a shape or a class: any other name in a line says more */
+	readonly weak: boolean;
+	readonly source: CompositionSource;
 }
 
-function itemOf(row: ItemRow): Item {
-	const [water, protein, fat, carbohydrate, fibre, ash] = row.gPer100g.map((g) => g / 100);
-	const { name, densityKgPerL, pieceG, storage, hygiene, core, allergens } = row;
+/** Names that stand in a row after a "+" are things to buy of their own with the figures of that row. */
+const ownMark = '+';
+
+interface NamedRow {
+	name: string;
+	names: string[];
+	row: Row;
+	family: Family;
+	like: string;
+}
+
+function namedRows(row: Row, family: Family): NamedRow[] {
+	const [name, also, , facts] = row;
+	const others = also.split('|').filter(Boolean);
+	const own = others.filter((other) => other.startsWith(ownMark)).map((other) => other.slice(1));
+	const like = facts?.like ?? family.facts.like ?? name;
+	const wordsOf = own.map((one) => ({ one, words: nameWords(one) }));
+	const whose = (other: string) => {
+		const words = nameWords(other);
+		const holds = wordsOf.filter((at) => at.words.every((word) => words.includes(word)));
+		return holds.sort((a, b) => b.words.length - a.words.length)[0]?.one ?? name;
+	};
+	const plain = others.filter((other) => !other.startsWith(ownMark));
+	return [
+		{ name, names: [name, ...plain.filter((other) => whose(other) === name)], row, family, like },
+		...own.map((one) => ({
+			name: one,
+			names: [one, ...plain.filter((other) => whose(other) === one)],
+			row,
+			family,
+			like
+		}))
+	];
+}
+
+function itemOf({ name, row, family, like }: NamedRow): Item {
+	const [rowName, , [protein, fat, carbohydrate, fibre, ash], own] = row;
+	const facts: Partial<RowFacts> & Family['facts'] = { ...family.facts, ...own };
+	const water = 100 - protein - fat - carbohydrate - fibre - ash;
+	const parts = { water, protein, fat, carbohydrate, fibre, ash };
+	const entries = Object.entries(parts).map(([key, grams]) => [key, grams / 100]);
+	const units = { ...family.facts.unitG, ...own?.unitG };
 	return {
 		name,
-		composition: normalisedComposition({ water, protein, fat, carbohydrate, fibre, ash }),
-		densityKgPerL,
-		pieceKg: pieceG === null ? null : pieceG / 1000,
-		storage,
-		hygiene,
-		core,
-		allergens
+		like,
+		composition: normalisedComposition(Object.fromEntries(entries) as unknown as Composition),
+		densityKgPerL: (facts.cupG ?? 150) / 1000 / litresPer.cup,
+		pieceKg: facts.pieceG ? facts.pieceG / 1000 : null,
+		unitKg: Object.fromEntries(Object.entries(units).map(([unit, grams]) => [unit, grams / 1000])),
+		drained01: facts.drained01 ?? null,
+		storage: facts.storage,
+		hygiene: facts.hygiene,
+		core: facts.core ?? null,
+		allergens: facts.allergens ?? [],
+		checkPacket: facts.checkPacket ?? false,
+		aisle: facts.aisle,
+		keeps: facts.keeps,
+		weak: name === rowName && (facts.weak ?? false),
+		source: facts.source ?? 'memory'
 	};
 }
 
-const byAlias = new Map<string, Item>();
-for (const row of itemRows) {
-	const item = itemOf(row);
-	for (const alias of [row.name, ...row.aliases]) byAlias.set(alias, item);
+/** Another name of an item. */
+export interface ItemName {
+	readonly item: Item;
+	/** how many words it has */
+	readonly words: number;
 }
-const longestAlias = Math.max(...[...byAlias.keys()].map((alias) => alias.split(' ').length));
+
+/** Every name, as its words joined by single spaces. */
+const byWords = new Map<string, ItemName>();
+const byOwnName = new Map<string, Item>();
+for (const family of families)
+	for (const row of family.rows)
+		for (const named of namedRows(row, family)) {
+			const item = itemOf(named);
+			byOwnName.set(item.name, item);
+			for (const other of named.names) {
+				const words = nameWords(other);
+				byWords.set(words.join(' '), { item, words: words.length });
+			}
+		}
+
+/** Most words a name has. */
+export const longestName = Math.max(...[...byWords.values()].map(({ words }) => words));
+
+/** The item that goes by exactly these words (already singular, see `nameWords`). */
+export const itemOfWords = (words: string): ItemName | undefined => byWords.get(words);
 
 /**
- * The catalogue's item whose name or other name is the longest run of words in a text; null when none is. What is counted in
- * pieces is something that comes in pieces: "1 pepper" is not the spice.
+ * An item by the catalogue's own name, or by such a name with what makes it another thing: "soy sauce, gluten-free",
+ * "goat, minced". Null when it is none.
  */
-export function findItem(text: string, counted = false): Item | null {
-	const words = text
-		.toLowerCase()
-		.replace(/[^\p{L}\s-]/gu, ' ')
-		.split(/\s+/)
-		.filter(Boolean);
-	for (let length = Math.min(longestAlias, words.length); length > 0; length--)
-		for (let start = words.length - length; start >= 0; start--) {
-			const name = words.slice(start, start + length).join(' ');
-			const item = byAlias.get(name);
-			if (item && counted && item.pieceKg === null) return byAlias.get(`${name}s`) ?? item;
-			if (item) return item;
-		}
-	return null;
-}
-
-/** An item by the catalogue's own name. */
 export function itemByName(name: string): Item | null {
-	const item = byAlias.get(name);
-	return item && item.name === name ? item : null;
+	const [own, ...how] = name.split(', ');
+	const item = byOwnName.get(own);
+	if (!item) return null;
+	return how.reduce<Item | null>(
+		(at, one) => at && modified(at, one, (other) => byOwnName.get(other) ?? null),
+		item
+	);
 }
 
-export const allItems: readonly Item[] = [...new Set(byAlias.values())];
+export const allItems: readonly Item[] = [...byOwnName.values()];
 
 /** The catalogue's own names. */
-export const itemNames = (): string[] => itemRows.map(({ name }) => name);
+export const itemNames = (): string[] => [...byOwnName.keys()];
+
+/** What rules are written for: the plain item a name behaves like; null when it is not known. */
+export const likeOf = (name: string | null): string | null =>
+	(name && itemByName(name)?.like) || null;

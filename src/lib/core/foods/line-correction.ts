@@ -9,6 +9,8 @@ export interface LineCorrection {
 	/** name in the catalogue; null: none of its items */
 	itemName?: string | null;
 	cut?: string;
+	/** looked at, and right as it was read */
+	settled?: true;
 	stage?: LineStage;
 	form?: LineForm | null;
 	optional?: boolean;

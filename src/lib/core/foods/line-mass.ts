@@ -1,35 +1,75 @@
 import { measures, type MeasureName } from '../units/measures.ts';
 import { itemByName, type Item } from './item-catalogue.ts';
 
+/** What a line says of its amount, as it is kept. */
+export interface LineAmountKept {
+	quantity: number | null;
+	quantityTo: number | null;
+	unit: string | null;
+	itemName: string | null;
+	/** how it is got ready: "drained" leaves a can's liquid behind */
+	cut?: string | null;
+	form?: string | null;
+}
+
+/** What a can of an item without a figure of its own holds, kg (common practice, no source). */
+const usualCanKg = 0.4;
+/** Where one of its kind is not weighed: a bunch of greens or herbs, a head as a piece, rashers as slices. */
+const usualKg: Partial<Record<MeasureName, number>> = { bunch: 0.05, sprig: 0.002, can: usualCanKg };
+
 /** Kilograms of one ingredient line; null when the quantity, the unit or the item's density or piece weight is not known. */
 export function lineMassKg(line: {
 	quantity: number | null;
 	unit: MeasureName | null;
 	item: Item | null;
 }): number | null {
-	if (line.quantity === null) return null;
-	const measure = measures[line.unit ?? 'piece'];
+	const { quantity, unit, item } = line;
+	if (quantity === null || unit === null) return null;
+	const own = item?.unitKg[unit as keyof Item['unitKg']];
+	if (own !== undefined && own > 0) return quantity * own;
+	const measure = measures[unit];
 	switch (measure.kind) {
 		case 'mass':
-			return line.quantity * measure.kg;
+			return quantity * measure.kg;
 		case 'volume':
-			return line.item && line.quantity * measure.litres * line.item.densityKgPerL;
-		case 'count':
-			return line.item?.pieceKg != null ? line.quantity * line.item.pieceKg : null;
+			return item && quantity * measure.litres * item.densityKgPerL;
+		case 'count': {
+			if (!item) return null;
+			const each =
+				unit === 'piece' || unit === 'head' || unit === 'leaf'
+					? item.pieceKg
+					: unit === 'rasher'
+						? (item.unitKg.slice ?? null)
+						: unit === 'slice'
+							? (item.unitKg.rasher ?? null)
+							: (usualKg[unit] ?? null);
+			return each === null ? null : quantity * each;
+		}
 	}
 }
 
-/** Kilograms of a line as it is kept: its item by the catalogue's name, a range by its middle, a unit nobody knows as open. */
-export function lineKg(line: {
-	quantity: number | null;
-	quantityTo: number | null;
-	unit: string | null;
-	itemName: string | null;
-}): number | null {
+/** Share of a can's weight that goes into the dish: without its liquid when the line says it is drained. */
+function usedShare(line: LineAmountKept, item: Item | null): number {
+	const drained = line.form === 'canned' && /\b(drained|rinsed)\b/i.test(line.cut ?? '');
+	return drained && item?.drained01 ? item.drained01 : 1;
+}
+
+/** Kilograms of a line as it is bought, its can's liquid included; else as `lineKg`. */
+export function boughtKg(line: LineAmountKept): number | null {
 	const quantity =
 		line.quantity !== null && line.quantityTo !== null
 			? (line.quantity + line.quantityTo) / 2
 			: line.quantity;
 	const unit = line.unit && line.unit in measures ? (line.unit as MeasureName) : null;
 	return lineMassKg({ quantity, unit, item: line.itemName ? itemByName(line.itemName) : null });
+}
+
+/**
+ * Kilograms of a line that go into the dish: its item by the catalogue's name, a range by its middle, a can without its liquid
+ * when it is drained; null when the amount or its unit is not known.
+ */
+export function lineKg(line: LineAmountKept): number | null {
+	const massKg = boughtKg(line);
+	if (massKg === null) return null;
+	return massKg * usedShare(line, line.itemName ? itemByName(line.itemName) : null);
 }

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { foodFromSpec } from '../foods/food-spec.ts';
-import { findItem } from '../foods/item-catalogue.ts';
+import { findItem } from '../foods/find-item.ts';
 import { foodDensityKgPerM3 } from '../foods/food-properties.ts';
 import { containerKeys, containers } from '../published/containers.ts';
 import { defaultCompositions } from '../foods/default-compositions.ts';

@@ -1,4 +1,5 @@
-import { findItem, itemByName, type Hygiene } from '../foods/item-catalogue.ts';
+import { itemByName, type Hygiene } from '../foods/item-catalogue.ts';
+import { findItem } from '../foods/find-item.ts';
 import type { DishStep, StepLine } from '../steps/propose-steps.ts';
 import { isRawAnimalClass } from '../foods/raw-animal.ts';
 

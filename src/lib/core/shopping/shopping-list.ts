@@ -1,4 +1,5 @@
-import { findItem, itemByName, type Item } from '../foods/item-catalogue.ts';
+import { itemByName, type Item } from '../foods/item-catalogue.ts';
+import { findItem } from '../foods/find-item.ts';
 import type { LineStage } from '../foods/dish-facts.ts';
 import { aisleNames, aisleOf, staples, type Aisle } from '../published/aisles.ts';
 

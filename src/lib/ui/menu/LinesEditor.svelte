@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { allItems, findItem } from '$lib/core/foods/item-catalogue';
+	import { allItems } from '$lib/core/foods/item-catalogue';
+import { findItem } from '$lib/core/foods/find-item';
 	import type { LineStage } from '$lib/core/foods/dish-facts';
 	import {
 		lineForms,

@@ -1,4 +1,5 @@
-import { findItem, type Item } from '../../../core/foods/item-catalogue.ts';
+import { type Item } from '../../../core/foods/item-catalogue.ts';
+import { findItem } from '../../../core/foods/find-item.ts';
 import { lumpBlock, planBlock, planLife } from '../../../core/packing/pack-plan.ts';
 import { isRawAnimalClass } from '../../../core/foods/raw-animal.ts';
 import { limitsFrom } from '../../../core/safety/limits.ts';

@@ -1,0 +1,335 @@
+import { measures, type MeasureName } from '../core/units/measures.ts';
+
+/** An amount as a line begins with it, or ends. */
+export interface LineAmount {
+	quantity: number;
+	/** upper end of a typed range */
+	quantityTo: number | null;
+	/** null: no unit was said */
+	unit: MeasureName | null;
+	/** so many of a size: "2 x 400 g tins" */
+	counted: number | null;
+	/** the word for what it comes in, when a size was given too: "tins" */
+	container: MeasureName | null;
+	/** an amount and a word that could be its unit, which nobody knows */
+	rest: string;
+}
+
+const vulgar: Readonly<Record<string, string>> = {
+	'½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅕': '1/5', '⅖': '2/5', '⅗': '3/5', '⅘': '4/5', '⅙': '1/6', '⅚': '5/6', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8'
+};
+const numberWords: Readonly<Record<string, number>> = {
+	a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, half: 0.5, quarter: 0.25, dozen: 12, couple: 2
+};
+
+/** Units by the words cooks write for them, lower case, without a full stop. */
+const unitWords: Readonly<Record<string, MeasureName>> = {
+	...named('g', 'g gr gm gms gram grams gramme grammes grs'),
+	...named('kg', 'kg kgs kilo kilos kilogram kilograms kilogramme kilogrammes'),
+	...named('mg', 'mg milligram milligrams'),
+	...named('oz', 'oz ozs ounce ounces'),
+	...named('lb', 'lb lbs pound pounds # lbm'),
+	...named('ml', 'ml mls millilitre millilitres milliliter milliliters mil cc'),
+	...named('cl', 'cl centilitre centilitres centiliter centiliters'),
+	...named('dl', 'dl decilitre decilitres deciliter deciliters'),
+	...named('l', 'l lt ltr ltrs litre litres liter liters'),
+	...named('tsp', 'tsp tsps teasp teaspoon teaspoons teaspoonful teaspoonfuls ts tl'),
+	...named('tbsp', 'tbsp tbsps tbs tbl tbls tblsp tblspn tablespoon tablespoons tablespoonful tablespoonfuls el'),
+	...named('cup', 'cup cups c cupful cupfuls'),
+	...named('pint', 'pint pints pt pts'),
+	...named('quart', 'quart quarts qt qts'),
+	...named('gallon', 'gallon gallons gal gals'),
+	...named('pinch', 'pinch pinches pn'),
+	...named('dash', 'dash dashes'),
+	...named('splash', 'splash splashes glug glugs slosh'),
+	...named('drizzle', 'drizzle drizzles'),
+	...named('handful', 'handful handfuls fistful'),
+	...named('clove', 'clove cloves'),
+	...named('slice', 'slice slices'),
+	...named('rasher', 'rasher rashers'),
+	...named('stick', 'stick sticks stalk stalks'),
+	...named('head', 'head heads'),
+	...named('bunch', 'bunch bunches bundle bundles bd'),
+	...named('sprig', 'sprig sprigs twig twigs'),
+	...named('leaf', 'leaf leaves'),
+	...named('sheet', 'sheet sheets'),
+	...named('cube', 'cube cubes'),
+	...named('knob', 'knob knobs'),
+	...named('thumb', 'thumb thumbs'),
+	...named('wedge', 'wedge wedges'),
+	...named('can', 'can cans tin tins'),
+	...named('jar', 'jar jars'),
+	...named('bottle', 'bottle bottles'),
+	...named('packet', 'packet packets package packages pack packs pkt pkts pkg pkgs pck'),
+	...named('pouch', 'pouch pouches'),
+	...named('sachet', 'sachet sachets'),
+	...named('bag', 'bag bags'),
+	...named('box', 'box boxes'),
+	...named('tub', 'tub tubs container containers'),
+	...named('pot', 'pot pots'),
+	...named('carton', 'carton cartons'),
+	...named('tube', 'tube tubes'),
+	...named('envelope', 'envelope envelopes'),
+	...named('punnet', 'punnet punnets'),
+	...named('sleeve', 'sleeve sleeves'),
+	...named('glass', 'glass glasses'),
+	...named('bar', 'bar bars'),
+	...named('block', 'block blocks'),
+	...named('brick', 'brick bricks'),
+	...named('log', 'log logs'),
+	...named('wheel', 'wheel wheels'),
+	...named('ball', 'ball balls'),
+	...named('loaf', 'loaf loaves'),
+	...named('roll', 'roll rolls'),
+	...named('nest', 'nest nests'),
+	...named('rack', 'rack racks'),
+	...named('square', 'square squares'),
+	...named('pat', 'pat pats'),
+	...named('cone', 'cone cones'),
+	...named('crown', 'crown crowns'),
+	...named('pod', 'pod pods'),
+	...named('spear', 'spear spears'),
+	...named('piece', 'piece pieces pc pcs stk each ear ears cob cobs')
+};
+function named(unit: MeasureName, words: string): Record<string, MeasureName> {
+	return Object.fromEntries(words.split(' ').map((word) => [word, unit]));
+}
+/** Words that are units only before these: "2 ribs celery", but not "2 ribs of beef". */
+const onlyBefore: readonly [RegExp, RegExp, MeasureName][] = [
+	[/^ribs?$/, /^(of\s+)?(celery|rhubarb|chard)/i, 'stick'],
+	[/^strips?$/, /^(of\s+)?((thick|thin|streaky|smoked|turkey|lean)[\s-]+)*bacon/i, 'rasher'],
+	[/^(bulbs?)$/, /^(of\s+)?garlic/i, 'head'],
+	[/^(rings?)$/, /^(of\s+)?(pineapple|chorizo|smoked|kielbasa)/i, 'ring']
+];
+/** Not a unit before these: "1 pot roast", "2 roll mops". */
+const notBefore: Readonly<Record<string, RegExp>> = {
+	pot: /^roast/i,
+	leaf: /^(lettuce|spinach|parsley|gelatin)/i,
+	stick: /^(cinnamon)/i,
+	head: /^(of\s+)?fish/i,
+	c: /^(?!\s*[a-z])/i
+};
+
+/** Words before or after a number that do not change it. */
+const loose =
+	/^(?:(?:about|approximately|approx|around|roughly|circa|ca|some|scant|scanty|heaped|heaping|rounded|level|generous|good|big|large|small|medium|medium-sized|large-sized|at least|up to|nearly|just under|just over|a further|extra|another|each|max|min|~|≈|±)(?=[\s.\d(~])\.?,?\s*)+/i;
+const number = String.raw`(?:\d+\s+\d+\s*/\s*\d+|\d+\s*(?:&|and|\+)\s*\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d*\.?\d+)`;
+const wordNumber = 'half an?|half|a quarter|quarter|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve';
+const startNumber = new RegExp(`^(${number}|(?:half\\s+a|a|one|two|three|half|\\d+)?\\s*dozens?\\b|a couple(?: of)?\\b|(?:${wordNumber})\\b(?!\\s*-?\\s*(?:bit|few|little|lot)\\b))`, 'i');
+
+function valueOf(said: string): number {
+	const text = said.trim().toLowerCase();
+	if (/dozen/.test(text)) {
+		const before = text.replace(/\s*dozens?/, '').trim();
+		return 12 * (before === '' ? 1 : valueOf(before.replace(/\s+an?$/, '')));
+	}
+	if (text.startsWith('a couple')) return 2;
+	if (/^half\b/.test(text)) return 0.5;
+	if (/quarter$/.test(text)) return 0.25;
+	if (text in numberWords) return numberWords[text];
+	return text
+		.split(/\s*(?:&|and|\+)\s*|\s+(?=\d+\s*\/)/)
+		.reduce((sum, part) => {
+			const [above, below] = part.split('/').map(Number);
+			return sum + (below === undefined ? above : below === 0 ? 0 : above / below);
+		}, 0);
+}
+
+/** Fractions, dashes, spaces and decimal commas as the grammar reads them. */
+export function evened(line: string): string {
+	return line
+		.replace(/[\u00a0\u2000-\u200b\u202f\ufeff]/g, ' ')
+		.replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g, (sign, at: number, all: string) =>
+			`${/\d/.test(all[at - 1] ?? '') ? ' ' : ''}${vulgar[sign]}${/[a-z]/i.test(all[at + 1] ?? '') ? ' ' : ''}`
+		)
+		.replace(/⁄/g, '/')
+		.replace(/(\d),(\d{3})(?!\d)/g, '$1$2')
+		.replace(/(\d),(\d{1,2})(?!\d)/g, '$1.$2')
+		.replace(/[‐‑‒–—−]/g, '-')
+		.replace(/×/g, 'x')
+		.replace(/\s+/g, ' ')
+		.trim();
+}
+
+interface Unit {
+	unit: MeasureName;
+	rest: string;
+	/** so much of it one of the cook's is worth */
+	times: number;
+}
+
+/** A unit at the beginning of a text: "g", "-ounce", "fl. oz.", "T". */
+function unitAt(text: string): Unit | null {
+	const fluid = /^\s*-?\s*(?:fl\.?|fluid)[\s-]*(?:oz|ounces?)\b\.?/i.exec(text);
+	if (fluid) return { unit: 'fl oz', rest: text.slice(fluid[0].length), times: 1 };
+	const dessert = /^\s*-?\s*(?:dessertspoon(?:ful)?s?|dsp)\b\.?/i.exec(text);
+	if (dessert) return { unit: 'tsp', rest: text.slice(dessert[0].length), times: 2 };
+	const match = /^\s*-?\s*([a-zA-Z]+|#)(?:\(s\))?\.?(?=$|[\s,;:/()+-]|\d)/.exec(text);
+	if (!match) return null;
+	const rest = text.slice(match[0].length);
+	const [, word] = match;
+	if (word === 'T') return { unit: 'tbsp', rest, times: 1 };
+	if (word === 't') return { unit: 'tsp', rest, times: 1 };
+	const lower = word.toLowerCase();
+	const special = onlyBefore.find(([words, next]) => words.test(lower) && next.test(rest.trim()));
+	if (special) return { unit: special[2], rest, times: 1 };
+	const unit = Object.hasOwn(unitWords, lower) ? unitWords[lower] : undefined;
+	if (!unit) return null;
+	const forbidden = notBefore[unit];
+	if (forbidden?.test(rest.trim()) && unit !== 'cup') return null;
+	return { unit, rest, times: 1 };
+}
+
+const isSize = (unit: MeasureName) => measures[unit].kind !== 'count';
+const isMeasured = (unit: MeasureName) => ['mass', 'volume'].includes(measures[unit].kind) && !['pinch', 'dash', 'handful', 'splash', 'drizzle'].includes(unit);
+const rounded = (value: number) => Math.round(value * 1e6) / 1e6;
+const skipLoose = (text: string) => text.replace(/^\s+/, '').replace(loose, '');
+const lengthUnit = /^\s*-?\s*(?:cm|mm|centimetres?|centimeters?|inch(?:es)?|in\b|["”])\.?\s*-?\s*(?:long\s+)?(?:(piece|pieces|knob|length|stick|chunk|thumb|slice|cube|bit)s?\b)?/i;
+
+/** A number, or a range, at the beginning; null when there is none. */
+function numberAt(text: string): { from: number; to: number | null; rest: string } | null {
+	const first = startNumber.exec(text);
+	if (!first) return null;
+	const from = valueOf(first[0]);
+	let rest = text.slice(first[0].length);
+	const range = new RegExp(`^\\s*(?:-|to|or|bis)\\s*(${number})(?!\\s*(?:inch|cm|mm)\\b)`, 'i').exec(rest);
+	if (!range) return { from, to: null, rest };
+	const to = valueOf(range[1]);
+	rest = rest.slice(range[0].length);
+	return to > from ? { from, to, rest } : { from, to: null, rest: text.slice(first[0].length) };
+}
+
+/** "1 lb 4 oz", "1 cup plus 2 tbsp": what is added in a unit of the same sort. */
+function withMore(amount: LineAmount): LineAmount {
+	const { unit } = amount;
+	if (!unit || !isMeasured(unit) || amount.quantityTo !== null) return amount;
+	const joint = /^\s*(?:,|\+|plus|and|&)?\s*/i.exec(amount.rest)?.[0] ?? '';
+	const next = numberAt(amount.rest.slice(joint.length));
+	const more = next && next.to === null ? unitAt(next.rest) : null;
+	if (!next || !more || !isMeasured(more.unit)) return amount;
+	const [own, other] = [measures[unit], measures[more.unit]];
+	const share =
+		own.kind === 'mass' && other.kind === 'mass'
+			? other.kg / own.kg
+			: own.kind === 'volume' && other.kind === 'volume'
+				? other.litres / own.litres
+				: null;
+	if (share === null || (joint.trim() === '' && share >= 1)) return amount;
+	return {
+		...amount,
+		quantity: rounded(amount.quantity + next.from * more.times * share),
+		rest: more.rest
+	};
+}
+
+/** A size in brackets or after a dash before what it comes in: "(14 oz) can", "15-oz can", "x 400 g". */
+function sizeAt(text: string): { quantity: number; unit: MeasureName; rest: string } | null {
+	const open = /^\s*(?:x|\*|of)?\s*(\()?\s*/i.exec(text)?.[0] ?? '';
+	const inside = skipLoose(text.slice(open.length));
+	const size = numberAt(inside);
+	const unit = size && unitAt(size.rest);
+	if (!size || !unit || !isMeasured(unit.unit)) return null;
+	let { rest } = unit;
+	const second = /^\s*\/\s*[\d./ ]+[a-z. -]*?(?=[\s)])/i.exec(rest);
+	if (second && open.includes('(')) rest = rest.slice(second[0].length);
+	if (open.includes('(')) {
+		const close = rest.indexOf(')');
+		if (close < 0) return null;
+		rest = rest.slice(close + 1);
+	}
+	const quantity = size.to === null ? size.from : (size.from + size.to) / 2;
+	return { quantity: quantity * unit.times, unit: unit.unit, rest };
+}
+
+/** The amount a text begins with; null when it begins with none. */
+export function amountAt(text: string): LineAmount | null {
+	const start = skipLoose(text);
+	const bare = /^(pinch|handful|dash|splash|drizzle|knob|bunch|sprig|glug|slice|clove|thumb|squeeze)(?:es|s)?\b(?=\s+(?:of\s+)?[a-z])/i.exec(start);
+	if (bare && !/^(handful|bunch|clove|slice)s\b/i.test(start)) {
+		const unit = unitAt(start);
+		if (unit) return { quantity: 1, quantityTo: null, unit: unit.unit, counted: null, container: null, rest: unit.rest };
+	}
+	const first = numberAt(start);
+	if (!first) return null;
+	return withMore(measured(first));
+}
+
+function measured({ from, to, rest }: { from: number; to: number | null; rest: string }): LineAmount {
+	const plain = { quantity: from, quantityTo: to, counted: null, container: null };
+	const after = skipLoose(rest);
+	// "2 x 400 g tins", "1 (14 oz) can", "two 400g tins", "1 15-oz can"
+	const size = /^\s*(?:x|\*|\(|of\s+\d|\d|a\s+\d)/i.test(rest) ? sizeAt(rest.replace(/^\s*a\s+(?=\d)/i, ' ')) : null;
+	if (size) {
+		const container = unitAt(size.rest);
+		const inContainer = container && !isSize(container.unit) ? container : null;
+		return {
+			quantity: rounded(from * size.quantity),
+			quantityTo: to === null ? null : rounded(to * size.quantity),
+			unit: size.unit,
+			counted: from,
+			container: inContainer?.unit ?? null,
+			rest: inContainer ? inContainer.rest : size.rest
+		};
+	}
+	// "2 - 4 oz cans": so many of that size, when what it comes in follows
+	const dashed = /^\s*-\s*(?=\d)/.exec(rest);
+	const each = dashed && sizeAt(rest.slice(dashed[0].length));
+	if (each) {
+		const container = unitAt(each.rest);
+		if (container && !isSize(container.unit)) return { quantity: rounded(from * each.quantity), quantityTo: null, unit: each.unit, counted: from, container: container.unit, rest: container.rest };
+	}
+	const times = /^\s*(?:x|\*)\s*(?=[a-z])/i.exec(rest);
+	const length = lengthUnit.exec(rest);
+	if (length && to === null) return { ...plain, quantity: 1, unit: 'knob', rest: rest.slice(length[0].length) };
+	const unit = unitAt(times ? rest.slice(times[0].length) : after);
+	if (!unit) return { ...plain, unit: null, rest: times ? rest.slice(times[0].length) : after };
+	// "2 tins (400 g) chickpeas", "1 can (14 oz) tomatoes": so many of that size
+	if (!isSize(unit.unit)) {
+		const bracket = /^\s*\(/.test(unit.rest) || /^\s*-\s*\d/.test(unit.rest) ? sizeAt(unit.rest.replace(/^\s*-\s*/, ' ')) : null;
+		if (bracket && unit.unit !== 'piece')
+			return { quantity: rounded(from * bracket.quantity), quantityTo: to === null ? null : rounded(to * bracket.quantity), unit: bracket.unit, counted: from, container: unit.unit, rest: bracket.rest };
+	}
+	return {
+		...plain,
+		quantity: rounded(from * unit.times),
+		quantityTo: to === null ? null : rounded(to * unit.times),
+		unit: unit.unit,
+		rest: unit.rest
+	};
+}
+
+/** A second amount for the same thing: "/7oz", "(about 600 g)", "/ ¾ pint"; taken off the text. */
+export function otherAmount(text: string): { amount: LineAmount | null; rest: string } {
+	const slash = /^\s*(?:\/|\bor\b|=)\s*(?=[\d(~])/.exec(text);
+	if (slash) {
+		const second = amountAt(text.slice(slash[0].length));
+		if (second?.unit) return { amount: second, rest: second.rest };
+	}
+	const bracket = /^\s*\(\s*([^()]*)\)/.exec(text);
+	const inside = bracket && amountAt(bracket[1]);
+	if (bracket && inside?.unit && isMeasured(inside.unit))
+		return { amount: inside, rest: text.slice(bracket[0].length) };
+	return { amount: null, rest: text };
+}
+
+/** A weight or volume in brackets after the name that is the amount: "1 swede (about 600 g)", "2 breasts (200 g each)". */
+export function bracketedAmount(text: string, count: number | null): LineAmount | null {
+	for (const [, inside] of text.matchAll(/\(([^()]*)\)/g)) {
+		const found = amountAt(inside.replace(/^\s*(?:total(?:ling)?|weighing|weight|ca)\s*:?/i, ''));
+		if (!found?.unit || !isMeasured(found.unit)) continue;
+		const each = /\beach\b|\bper\b|a piece/i.test(inside) && count !== null ? count : 1;
+		return { ...found, quantity: rounded(found.quantity * each), quantityTo: found.quantityTo === null ? null : rounded(found.quantityTo * each) };
+	}
+	return null;
+}
+
+/** An amount at the end: "butter 50 g", "flour - 200 g", "onions x 2", "Rice: 1 cup". */
+export function amountAtEnd(text: string): { amount: LineAmount; before: string } | null {
+	const match = new RegExp(`^(.*?[a-z)])\\s*(?:[-:]|\\bx\\b)?\\s*((?:${number})(?:\\s*(?:-|to)\\s*(?:${number}))?\\s*[a-z#]*\\.?)\\s*$`, 'i').exec(text);
+	if (!match) return null;
+	const amount = amountAt(match[2]);
+	if (!amount || amount.rest.trim() !== '') return null;
+	const sign = /[-:x]\s*$/i.test(text.slice(match[1].length, text.length - match[2].length));
+	if (!amount.unit && !sign) return null;
+	return { amount, before: match[1] };
+}
