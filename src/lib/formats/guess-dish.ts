@@ -1,11 +1,11 @@
+import { toughCuts } from '../core/foods/kind-by-cut.ts';
 import { isRawMeatClass } from '../core/foods/raw-animal.ts';
 import { itemByName } from '../core/foods/item-catalogue.ts';
 import type { DishKind } from '../core/index.ts';
 import type { OwnFacts } from './recipe-draft.ts';
 import type { ParsedLine } from './ingredient-line.ts';
 
-const tough = new Set(['lamb shoulder', 'beef shin', 'pork shoulder']);
-const pulses = new Set(['red lentils', 'dried beans', 'chickpeas', 'white beans', 'kidney beans']);
+const pulses = new Set(['red lentils', 'dried beans', 'dried chickpeas', 'dried kidney beans', 'chickpeas', 'white beans', 'kidney beans', 'baked beans']);
 const hard = new Set([
 	'potato',
 	'sweet potato',
@@ -16,35 +16,43 @@ const hard = new Set([
 	'carrot'
 ]);
 
-/** The kind of dish its name, method and lines suggest; the cook corrects it. Judgement. */
+/** Dishes that are baked in what they freeze in, or made of dough around a filling. */
+const bakeNames =
+	/\b(bakes?|(?<!chilli )pies?|gratin|lasagne|lasagna|quiche|crumble|moussaka|pastitsio|traybake|enchiladas?|strata|frittata|parmigiana|parmesan bake|cannelloni|cobbler|cups|muffins?|pizzas?|calzones?|past(?:y|ies)|empanadas?|burritos?|meatloaf|meat loaf|nut roast|dauphinoise|pierogi|dumplings?|samosas?|tortilla bake|mac(?:aroni)? (?:and|&|n) cheese|macaroni cheese|ziti|pudding|stuffed (?:peppers|shells|cabbage|aubergines?)|clafoutis|kugel|hotdish|strudel|loaf|tamales?)\b/i;
+const soupNames = /\b(soup|dal|dhal|daal|chowder|broth|minestrone|gumbo|borscht|pho|ramen|bisque|gazpacho|stock|sambar|rasam)\b/i;
+const pan = /\b(baking|casserole|pie|lasagne|lasagna|gratin|oven(?:proof|-proof)?) (?:dish|pan|tin|tray)\b|\b(?:9|13|8|20|23|30)[- x×]+\d+[- ]*(?:inch|in|cm)?\b|\bloaf tin\b/i;
+const baked = /\bbake (?:it |them )?(?:at|for|in|uncovered|covered|until)\b/i;
+const hob = /\b(simmer|slow[- ]?cook|pressure|stew|braise)\w*/i;
+
+/** The kind of dish its name, method and lines suggest; the cook corrects it, its cuts make it finer (`kindByCut`). Judgement. */
 export function guessKind(input: {
 	name: string;
 	method: string;
 	lines: readonly ParsedLine[];
 }): DishKind {
 	const { name, method, lines } = input;
-	if (
-		/\b(bake|pie|gratin|lasagne|lasagna|casserole|quiche|crumble|moussaka|cups?|traybake)\b/i.test(
-			name
-		)
-	)
+	if (bakeNames.test(name)) return 'assembled-bake';
+	if (/\bcasserole\b/i.test(name) && (pan.test(method) || baked.test(method)) && !hob.test(method))
 		return 'assembled-bake';
-	if (/\b(soup|dal|dhal|chowder|broth)\b/i.test(name)) return 'pulse-soup';
+	if (soupNames.test(name)) return 'pulse-soup';
 	const items = lines.flatMap((line) => (line.itemName ? [itemByName(line.itemName)] : []));
-	const has = (names: ReadonlySet<string>) => items.some((item) => item && names.has(item.name));
+	const has = (names: ReadonlySet<string>) => items.some((item) => item && names.has(item.like));
 	const animal = items.some((item) => item && isRawMeatClass(item.hygiene));
-	if (/\b(roast|pulled|pot roast|braised shoulder)\b/i.test(name) && has(tough)) return 'tough-cut';
+	if (/\b(roast|pulled|pot roast|braised shoulder|carnitas|brisket|joint)\b/i.test(name) && has(toughCuts))
+		return 'tough-cut';
+	if (!hob.test(method) && pan.test(method) && baked.test(method)) return 'assembled-bake';
 	if (animal) {
 		const poultry = items.some(
 			(item) => item?.hygiene === 'raw-poultry' && !/minced/.test(item.name)
 		);
-		if (poultry && !/\b(stew|chili|curry|ragù|ragu)\b/i.test(name)) return 'lean-pieces';
+		if (poultry && !/\b(stew|chil+i|curry|ragù|ragu|masala|korma|casserole|tagine)\b/i.test(name))
+			return 'lean-pieces';
 		return 'meat-in-sauce';
 	}
 	if (items.some((item) => item?.storage === 'fish-lean' || item?.storage === 'fish-oily'))
 		return 'lean-pieces';
 	if (has(pulses)) return 'pulse-soup';
-	if (/\bbake (it |them )?(at|for|in)\b/i.test(method)) return 'assembled-bake';
+	if (baked.test(method)) return 'assembled-bake';
 	return has(hard) ? 'hard-vegetables' : 'soft-vegetables';
 }
 
@@ -84,10 +92,3 @@ export function guessInstruction(method: string): OwnFacts['instruction'] {
 	}
 	return null;
 }
-
-const rawKit =
-	/\b(pack (it |them |everything )?raw|freeze (it |them )?raw|put (everything|it all) in(to)? (the|a) bag|uncooked)\b/i;
-
-/** Frozen raw when the method says so; cooked otherwise, as most dishes are. */
-export const guessState = (method: string): 'raw' | 'cooked' =>
-	rawKit.test(method) ? 'raw' : 'cooked';

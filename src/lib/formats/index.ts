@@ -1,5 +1,6 @@
 /** The public face of the formats: text and files to plain objects, bounded in size and time. */
-export { guessInstruction, guessKind, guessState } from './guess-dish.ts';
+export { guessInstruction, guessKind } from './guess-dish.ts';
+export { guessState } from './guess-state.ts';
 export {
 	parseIngredientLine,
 	parseIngredientLines,

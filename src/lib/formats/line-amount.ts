@@ -115,7 +115,7 @@ const loose =
 	/^(?:(?:about|approximately|approx|around|roughly|circa|ca|some|scant|scanty|heaped|heaping|rounded|level|generous|good|big|large|small|medium|medium-sized|large-sized|at least|up to|nearly|just under|just over|a further|extra|another|each|max|min|~|≈|±)(?=[\s.\d(~])\.?,?\s*)+/i;
 const number = String.raw`(?:\d+\s+\d+\s*/\s*\d+|\d+\s*(?:&|and|\+)\s*\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d*\.?\d+)`;
 const wordNumber = 'half an?|half|a quarter|quarter|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve';
-const startNumber = new RegExp(`^(${number}|(?:half\\s+a|a|one|two|three|half|\\d+)?\\s*dozens?\\b|a couple(?: of)?\\b|(?:${wordNumber})\\b(?!\\s*-?\\s*(?:bit|few|little|lot)\\b))`, 'i');
+const startNumber = new RegExp(`^((?:half\\s+a|a|one|two|three|half|\\d+(?:\\s*/\\s*\\d+)?)?\\s*dozens?\\b|${number}|a couple(?: of)?\\b|(?:${wordNumber})\\b(?!\\s*-?\\s*(?:bit|few|little|lot)\\b))`, 'i');
 
 function valueOf(said: string): number {
 	const text = said.trim().toLowerCase();
@@ -182,6 +182,7 @@ function unitAt(text: string): Unit | null {
 
 const isSize = (unit: MeasureName) => measures[unit].kind !== 'count';
 const isMeasured = (unit: MeasureName) => ['mass', 'volume'].includes(measures[unit].kind) && !['pinch', 'dash', 'handful', 'splash', 'drizzle'].includes(unit);
+/** Decimal sizes times counts, without the binary tail. */
 const rounded = (value: number) => Math.round(value * 1e6) / 1e6;
 const skipLoose = (text: string) => text.replace(/^\s+/, '').replace(loose, '');
 const lengthUnit = /^\s*-?\s*(?:cm|mm|centimetres?|centimeters?|inch(?:es)?|in\b|["”])\.?\s*-?\s*(?:long\s+)?(?:(piece|pieces|knob|length|stick|chunk|thumb|slice|cube|bit)s?\b)?/i;
@@ -291,8 +292,8 @@ function measured({ from, to, rest }: { from: number; to: number | null; rest: s
 	}
 	return {
 		...plain,
-		quantity: rounded(from * unit.times),
-		quantityTo: to === null ? null : rounded(to * unit.times),
+		quantity: from * unit.times,
+		quantityTo: to === null ? null : to * unit.times,
 		unit: unit.unit,
 		rest: unit.rest
 	};

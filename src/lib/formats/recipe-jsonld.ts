@@ -1,4 +1,5 @@
 import { load } from 'cheerio/slim';
+import { jsonrepair } from 'jsonrepair';
 import { parse as parseDuration } from 'tinyduration';
 import * as w from '../present/wording/index.ts';
 import type { OwnFacts, RecipeDraft, RecipesRead } from './recipe-draft.ts';
@@ -42,24 +43,43 @@ function recipesIn(value: unknown, depth = 0): Node[] {
 }
 
 /** Steps as lines: strings, HowToStep, HowToSection (its name leads), lists of any of them. */
-function stepsOf(value: unknown): string[] {
+function stepsOf(value: unknown, depth = 0): string[] {
+	if (depth > 12) return [];
 	return listOf(value).flatMap((step) => {
+		if (Array.isArray(step)) return stepsOf(step, depth + 1);
 		if (!isNode(step)) return plainText(step).split('\n').filter(Boolean);
 		const inner = step.itemListElement ?? step.steps;
 		const heading = plainText(step.name);
-		if (inner !== undefined) return [...(heading ? [`${heading}:`] : []), ...stepsOf(inner)];
-		const said = plainText(step.text ?? step.description);
+		if (inner !== undefined) return [...(heading ? [`${heading}:`] : []), ...stepsOf(inner, depth + 1)];
+		const said = plainText(step.text ?? step.description ?? step.item);
 		return (said || heading).split('\n').filter(Boolean);
 	});
 }
 
+/** An ingredient of a file as one line: a text, or an object with its amount, unit, name and note apart. */
+function ingredientLines(one: unknown, depth = 0): string[] {
+	if (depth > 6) return [];
+	if (Array.isArray(one)) return one.flatMap((each) => ingredientLines(each, depth + 1));
+	if (!isNode(one)) return plainText(one).split('\n');
+	const group = one.itemListElement ?? one.items ?? one.ingredients;
+	const heading = plainText(one.name ?? one.title ?? one.group);
+	if (group !== undefined)
+		return [...(heading ? [`${heading}:`] : []), ...ingredientLines(group, depth + 1)];
+	const size = isNode(one.requiredQuantity) ? one.requiredQuantity : isNode(one.amount) ? one.amount : one;
+	const amount = plainText(size.value ?? size.quantity ?? size.amount ?? one.qty);
+	const unit = plainText(size.unitText ?? size.unit ?? size.unitCode ?? one.unit);
+	const item = one.item ?? one.food ?? one.ingredient;
+	const name = heading || plainText(isNode(item) ? item.name : item) || plainText(one.text);
+	const note = plainText(one.notes ?? one.note ?? one.comment ?? one.preparation);
+	const line = [amount, unit, name].filter(Boolean).join(' ');
+	return [note && line ? `${line}, ${note}` : line];
+}
+
 function ingredientsOf(node: Node): string[] {
-	const raw = node.recipeIngredient ?? node.ingredients ?? node.ingredient;
+	const raw = node.recipeIngredient ?? node.ingredients ?? node.ingredient ?? node.supply;
 	return listOf(raw)
-		.flatMap((one) =>
-			isNode(one) ? [plainText(one.name ?? one.text)] : plainText(one).split('\n')
-		)
-		.map((line) => line.trim())
+		.flatMap((one) => ingredientLines(one))
+		.map((line) => line.replace(/\s+/g, ' ').trim())
 		.filter((line) => line !== '');
 }
 
@@ -91,44 +111,99 @@ function draftOf(node: Node): RecipeDraft {
 	};
 }
 
+/** A JSON text as programs write it: what is broken in a known way (raw line breaks, trailing commas, comments) is mended. */
+function lenientJson(text: string): unknown {
+	try {
+		return JSON.parse(text);
+	} catch (error) {
+		if (!(error instanceof SyntaxError)) throw error;
+		return JSON.parse(jsonrepair(text));
+	}
+}
+
+/** Of recipes that stand twice, a stub and the whole, the whole; a stub alone is no recipe. */
+function withoutStubs(nodes: readonly Node[]): Node[] {
+	const whole = nodes.filter((node) => ingredientsOf(node).length > 0);
+	const kept = whole.length ? whole : nodes.filter((node) => plainText(node.name) !== '');
+	const seen = new Set<string>();
+	return kept.filter((node) => {
+		const key = JSON.stringify([plainText(node.name), ingredientsOf(node)]);
+		return !seen.has(key) && seen.add(key);
+	});
+}
+
 /** Recipes of a JSON text: one, a list, or a graph. Problems say what could not be read. */
 export function recipesOfJson(text: string, where: string): RecipesRead {
 	let tree: unknown;
 	try {
-		tree = JSON.parse(text);
+		tree = lenientJson(text.replace(/^\s*(?:<!--|<!\[CDATA\[|\/\*<!\[CDATA\[\*\/)|(?:-->|\]\]>|\/\*\]\]>\*\/)\s*;?\s*$/g, ''));
 	} catch (error) {
-		if (!(error instanceof SyntaxError)) throw error;
+		if (!(error instanceof Error)) throw error;
 		return {
 			recipes: [],
 			problems: [{ where, message: w.recipeImport.badJson({ why: error.message }) }]
 		};
 	}
-	const found = recipesIn(tree);
+	const found = withoutStubs(recipesIn(tree));
 	return {
 		recipes: found.map(draftOf),
 		problems: found.length ? [] : [{ where, message: w.recipeImport.noRecipe }]
 	};
 }
 
-/** Recipes of a page's HTML: its JSON-LD scripts. */
+/** Recipes a page marks in its own text (microdata, or the class names of microformats). */
+function recipesOfMarkup(page: ReturnType<typeof load>): RecipeDraft[] {
+	const scopes = page('[itemtype*="schema.org/Recipe"], [itemtype*="data-vocabulary.org/Recipe"], .h-recipe, .hrecipe').toArray();
+	return scopes.flatMap((scope) => {
+		const all = (prop: string, classes: string) =>
+			page(scope)
+				.find(`${prop.split(' ').map((name) => `[itemprop~="${name}"]`).join(', ')}, ${classes}`)
+				.toArray()
+				// a part inside a part would be said twice
+				.filter((part, _, parts) => !parts.some((other) => other !== part && page(other).find(part).length > 0));
+		const textOf = (part: (typeof scopes)[number]) => {
+			const own = page(part);
+			return plainText(own.attr('content') ?? own.html() ?? '');
+		};
+		const ingredients = all('recipeIngredient ingredients ingredient', '.p-ingredient, .ingredient').map((part) => textOf(part).replace(/\n/g, ' '));
+		const steps = all('recipeInstructions instructions', '.e-instructions, .instructions').flatMap((part) => textOf(part).split('\n'));
+		const [name] = all('name', '.p-name, .fn');
+		const [served] = all('recipeYield yield', '.p-yield, .yield');
+		const [time] = all('cookTime', '.dt-duration');
+		if (!name || ingredients.length === 0) return [];
+		const node = {
+			name: textOf(name),
+			recipeYield: served ? textOf(served) : undefined,
+			recipeIngredient: ingredients,
+			recipeInstructions: steps,
+			cookTime: time ? (page(time).attr('datetime') ?? page(time).attr('content')) : undefined
+		};
+		return [draftOf(node)];
+	});
+}
+
+/** Recipes of a page's HTML: its JSON-LD scripts, else what its text marks. */
 export function recipesOfHtml(html: string, where: string): RecipesRead {
 	const page = load(html);
-	const scripts = page('script[type="application/ld+json"]')
+	const scripts = page('script')
+		.filter((_, script) => /ld\+json/i.test(page(script).attr('type') ?? ''))
 		.map((_, script) => page(script).text())
-		.get();
+		.get()
+		.filter((text) => text.trim() !== '');
 	const read = scripts.map((script) => recipesOfJson(script.trim(), where));
-	const recipes = read.flatMap((one) => one.recipes);
-	if (recipes.length) return { recipes, problems: [] };
+	const all = read.flatMap((one) => one.recipes);
+	const whole = all.filter((one) => one.ingredients.length > 0);
+	const recipes = whole.length ? whole : all;
+	if (recipes.length) return { recipes: distinct(recipes), problems: [] };
+	const marked = recipesOfMarkup(page);
+	if (marked.length) return { recipes: distinct(marked), problems: [] };
 	const problems = read.flatMap((one) => one.problems);
 	return {
-		recipes,
-		problems: problems.length
-			? problems
-			: [
-					{
-						where,
-						message: w.recipeImport.noRecipeInPage
-					}
-				]
+		recipes: [],
+		problems: problems.length ? problems : [{ where, message: w.recipeImport.noRecipeInPage }]
 	};
 }
+
+const distinct = (recipes: readonly RecipeDraft[]): RecipeDraft[] => [
+	...new Map(recipes.map((one) => [JSON.stringify([one.name, one.ingredients]), one])).values()
+];

@@ -37,6 +37,22 @@ export const defaultCompositions: Readonly<Record<DishKind, Readonly<Composition
 		fibre: 0.015,
 		ash: 0.005
 	},
+	'braised-pieces': {
+		water: 0.71,
+		protein: 0.17,
+		fat: 0.075,
+		carbohydrate: 0.03,
+		fibre: 0.005,
+		ash: 0.01
+	},
+	fish: {
+		water: 0.77,
+		protein: 0.175,
+		fat: 0.035,
+		carbohydrate: 0.008,
+		fibre: 0.002,
+		ash: 0.01
+	},
 	'assembled-bake': {
 		water: 0.65,
 		protein: 0.11,

@@ -3,6 +3,8 @@ import { coreTemperaturesC, type CoreTemperatureClass } from '../published/core-
 import { defaultCompositions } from './default-compositions.ts';
 import { dishKinds, type DishKind } from '../published/dish-kinds.ts';
 import type { StoredPart } from '../storage/storage-life.ts';
+import { storageLifeTable, type QualityMonths } from '../published/storage-life.ts';
+import { otherItems } from './find-item.ts';
 import { compositionKeys, type Composition } from './composition.ts';
 import type { FoodSpec } from './food-spec.ts';
 import { foodFromSpec } from './food-spec.ts';
@@ -17,6 +19,11 @@ export interface FactLine {
 	massKg: number | null;
 	stage: LineStage;
 	text: string;
+	unit?: string | null;
+	/** `heading` is no ingredient */
+	understood?: string;
+	/** what its reading left open; `perhaps`: words after the name may make it another thing */
+	doubts?: readonly string[];
 }
 
 export interface DishFacts {
@@ -29,6 +36,14 @@ export interface DishFacts {
 	/** weight of what goes into the packs, kg, as far as it is known */
 	packedKg: number;
 	allergens: string[];
+	/** false: some line was not read, so that more may be in it */
+	allergensKnown: boolean;
+	/** goods made differently by each maker: their packets say what else is in them */
+	checkPackets: string[];
+	/** lines nobody could read: as long as one of them could matter, a raw dish counts as raw meat */
+	unread: string[];
+	/** lines that go into the packs and whose weight is not known */
+	without: string[];
 	content: 'raw-meat' | 'cooked' | 'plain';
 	core: CoreTemperatureClass;
 	coreC: number;
@@ -56,7 +71,8 @@ export function dishFacts(input: {
 	state: 'raw' | 'cooked';
 	lines: readonly FactLine[];
 }): DishFacts {
-	const frozen = input.lines.filter((line) => line.stage === 'pack' || line.stage === 'inner');
+	const lines = input.lines.filter((line) => line.understood !== 'heading');
+	const frozen = lines.filter((line) => line.stage === 'pack' || line.stage === 'inner');
 	const known = frozen.filter((line) => line.item && line.massKg !== null && line.massKg > 0);
 	const packedKg = known.reduce((sum, line) => sum + (line.massKg ?? 0), 0);
 	const known01 = frozen.length ? known.length / frozen.length : 0;
@@ -64,21 +80,50 @@ export function dishFacts(input: {
 	const composition = fromLines ? mixed(known, packedKg) : { ...defaultCompositions[input.kind] };
 	const rule = dishKinds[input.kind];
 	const food: FoodSpec = { composition, mobility: rule.mobility, cookedGain: rule.cookedGain };
-	const items = frozen.flatMap((line) => (line.item ? [line.item] : []));
+	const items = frozen.flatMap(itemsOf);
 	const animal = items.filter((item) => isRawAnimalClass(item.hygiene));
-	const core = coreClass(input.state, animal, items);
+	const unknown = frozen.filter(couldMatter);
+	const contains = { state: input.state, animal, items, unknown: unknown.length > 0 };
+	const core = coreClass(contains);
+	const all = lines.flatMap(itemsOf);
 	return {
 		food,
 		compositionFrom: fromLines ? 'lines' : 'kind',
 		known01,
 		densityKgPerM3: foodDensityKgPerM3(foodFromSpec(food)),
 		packedKg,
-		allergens: [...new Set(input.lines.flatMap((line) => line.item?.allergens ?? []))].sort(),
-		content: contentOf(input.state, animal, items),
+		allergens: [...new Set(all.flatMap((item) => item.allergens))].sort(),
+		allergensKnown: lines.every((line) => line.item && !line.doubts?.includes('perhaps')),
+		checkPackets: [...new Set(all.filter((item) => item.checkPacket).map((item) => item.name))],
+		unread: lines.filter((line) => !line.item).map((line) => line.text),
+		without: frozen
+			.filter((line) => line.massKg === null && !weighsNothing(line.item))
+			.map((line) => line.text),
+		content: contentOf(contains),
 		core,
 		coreC: coreTemperaturesC[core],
-		parts: partsOf(input, known, packedKg, animal)
+		parts: partsOf(input, known, packedKg, { animal, unknown })
 	};
+}
+
+/** A line's own item and what it names beside it ("butter and flour"). */
+const itemsOf = (line: FactLine): Item[] =>
+	line.item ? [line.item, ...otherItems(line.text, line.item.name)] : [];
+
+/** A spoon of what nobody knows is no meat and does not rule how long the pack keeps. */
+const spoons: ReadonlySet<string> = new Set(['tsp', 'pinch', 'dash']);
+const couldMatter = (line: FactLine) => !line.item && !spoons.has(line.unit ?? '');
+
+/** Salt, spices and herbs "to taste" are not missed in a weight. */
+const seasons: ReadonlySet<string> = new Set(['salt', 'black pepper', 'spice', 'herbs']);
+const weighsNothing = (item: Item | null) => item !== null && seasons.has(item.like);
+
+interface Contains {
+	state: 'raw' | 'cooked';
+	animal: readonly Item[];
+	items: readonly Item[];
+	/** some line that could be anything */
+	unknown: boolean;
 }
 
 function mixed(lines: readonly FactLine[], totalKg: number): Composition {
@@ -89,37 +134,41 @@ function mixed(lines: readonly FactLine[], totalKg: number): Composition {
 	return sum;
 }
 
-function contentOf(
-	state: 'raw' | 'cooked',
-	animal: readonly Item[],
-	items: readonly Item[]
-): DishFacts['content'] {
-	if (state === 'raw' && animal.length > 0) return 'raw-meat';
+function contentOf({ state, animal, items, unknown }: Contains): DishFacts['content'] {
+	if (state === 'raw' && (animal.length > 0 || unknown)) return 'raw-meat';
 	const plain =
-		animal.length === 0 && !items.some((item) => item.storage && dairyOrFish.has(item.storage));
+		!unknown &&
+		animal.length === 0 &&
+		!items.some((item) => item.storage && dairyOrFish.has(item.storage));
 	return plain ? 'plain' : 'cooked';
 }
 
-function coreClass(
-	state: 'raw' | 'cooked',
-	animal: readonly Item[],
-	items: readonly Item[]
-): CoreTemperatureClass {
-	if (state === 'cooked')
-		return contentOf(state, animal, items) === 'plain' ? 'plain' : 'leftovers';
-	const classes = animal.flatMap((item) => (item.core ? [item.core] : []));
+function coreClass(contains: Contains): CoreTemperatureClass {
+	const { state, animal, unknown } = contains;
+	const served = contentOf(contains) === 'plain' ? 'plain' : 'leftovers';
+	if (state === 'cooked') return served;
+	// what nobody knows may be poultry
+	if (unknown) return 'poultry';
 	// a raw dish of several things is a casserole: the highest of its parts
-	if (classes.length === 0)
-		return contentOf(state, animal, items) === 'plain' ? 'plain' : 'leftovers';
-	return classes.reduce((a, b) => (coreTemperaturesC[b] > coreTemperaturesC[a] ? b : a));
+	return animal
+		.flatMap((item) => (item.core ? [item.core] : []))
+		.reduce<CoreTemperatureClass>(
+			(a, b) => (a === served || coreTemperaturesC[b] > coreTemperaturesC[a] ? b : a),
+			served
+		);
 }
+
+/** The group that keeps least of all: what an unknown thing counts as. */
+const shortest = (Object.entries(storageLifeTable) as [StoredPart['group'], QualityMonths | null][])
+	.filter((entry): entry is [StoredPart['group'], QualityMonths] => entry[1] !== null)
+	.reduce((a, b) => (b[1].to < a[1].to || (b[1].to === a[1].to && b[1].from < a[1].from) ? b : a))[0];
 
 /** A cooked dish is one part by its kind; a raw kit has one for each thing that matters. */
 function partsOf(
 	input: { kind: DishKind; state: 'raw' | 'cooked' },
 	known: readonly FactLine[],
 	packedKg: number,
-	animal: readonly Item[]
+	{ animal, unknown }: { animal: readonly Item[]; unknown: readonly FactLine[] }
 ): DishFacts['parts'] {
 	if (input.state === 'cooked') {
 		const group = cookedGroup(input.kind, animal);
@@ -128,7 +177,13 @@ function partsOf(
 	const parts = known
 		.filter((line) => line.item?.storage && (line.massKg ?? 0) >= matters01 * packedKg)
 		.map((line) => ({ group: line.item!.storage!, state: 'raw' as const, name: line.item!.name }));
-	return parts.length > 0 ? parts : [{ group: 'vegetables', state: 'raw', name: input.kind }];
+	const open = unknown.map((line) => ({
+		group: shortest,
+		state: 'raw' as const,
+		name: line.text
+	}));
+	const all = [...parts, ...open];
+	return all.length > 0 ? all : [{ group: 'vegetables', state: 'raw', name: input.kind }];
 }
 
 function cookedGroup(kind: DishKind, animal: readonly Item[]): StoredPart['group'] {
@@ -137,7 +192,9 @@ function cookedGroup(kind: DishKind, animal: readonly Item[]): StoredPart['group
 			return animal.some((item) => item.storage === 'egg-raw') ? 'egg-bake' : 'casserole';
 		case 'tough-cut':
 		case 'lean-pieces':
+		case 'fish':
 			return 'cooked-meat-poultry';
+		case 'braised-pieces':
 		case 'meat-in-sauce':
 		case 'pulse-soup':
 		case 'hard-vegetables':

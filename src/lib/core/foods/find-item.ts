@@ -27,6 +27,8 @@ export interface ReadItem {
 	item: Item;
 	/** the words end with its name: nothing after it can make it another thing */
 	sure: boolean;
+	/** the name is only that of a cut or a shape */
+	weak: boolean;
 	/** a pulse that comes dried and cooked, and the words say neither */
 	driedOrCooked: boolean;
 }
@@ -232,7 +234,12 @@ function ofPhrase(words: readonly string[], all: string, hint: ItemHint): ReadIt
 		.slice(head.to, phrase.length)
 		.every((word) => neutral.has(word) || /^\d/.test(word) || word.length < 3);
 	const { item: shaped, driedOrCooked } = formed(item, all, hint);
-	return { item: qualified(shaped, all, others), sure: sure || after.length === 0, driedOrCooked };
+	return {
+		item: qualified(shaped, all, others),
+		sure: sure || after.length === 0,
+		weak: head.weak,
+		driedOrCooked
+	};
 }
 
 /** A name that shares words with the head is part of it ("green chilli" in "green chilli sauce"). */
@@ -249,15 +256,18 @@ function byCount(head: Span, words: readonly string[], hint: ItemHint): Item {
 export const findItem = (text: string, counted = false): Item | null =>
 	readItem(text, { counted })?.item ?? null;
 
-/** Everything a line names beside its own item, for what must not be lost: allergens and raw food of animals. */
-export function otherItems(text: string, itemName: string | null): Item[] {
-	const named = text
-		.split(/\b(?:and|plus)\b|[&+]/i)
-		.map((part) => findItem(part))
-		.filter((item): item is Item => item !== null && !item.weak);
-	const own = itemName ? itemByName(itemName) : null;
-	return [...new Map(named.map((item) => [item.name, item])).values()].filter(
-		(item) => item.name !== itemName && item.like !== own?.like
-	);
-}
+const joins = /\b(?:and|plus)\b|[&+]/i;
 
+/** What a line names beside its own item ("butter and flour"), for what must not be lost: allergens and raw food of animals. */
+export function otherItems(text: string, itemName: string): Item[] {
+	const [phrase] = text.split(/[,(;]/);
+	if (!joins.test(phrase)) return [];
+	const own = itemByName(itemName);
+	const named = phrase.split(joins).flatMap((part) => {
+		const read = readItem(part);
+		return read && !read.weak ? [read.item] : [];
+	});
+	const whole = readItem(phrase);
+	if (whole?.item.name === itemName && !named.some((item) => item.name === itemName)) return [];
+	return named.filter((item) => item.name !== itemName && item.like !== own?.like);
+}

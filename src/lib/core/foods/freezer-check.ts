@@ -1,4 +1,5 @@
 import { freezesBadly, type BadFreezer, type FreezerProposal } from '../published/freezes-badly.ts';
+import { likeOf } from './item-catalogue.ts';
 import type { LineStage } from './dish-facts.ts';
 
 /** A line of a dish that freezes badly. */
@@ -21,16 +22,18 @@ export function freezerCheck(input: {
 	isBake: boolean;
 	freezeAnyway?: readonly string[];
 }): FreezerFinding[] {
-	const bakedIn = new Set(['milk', 'flour', 'starch', 'buttermilk']);
+	const bakedIn = new Set(['milk', 'buttermilk']);
 	return input.lines.flatMap(({ text, itemName, stage }, line) => {
 		if (stage !== 'pack' && stage !== 'inner') return [];
 		if (itemName && input.freezeAnyway?.includes(itemName)) return [];
-		if (input.isBake && itemName && bakedIn.has(itemName)) return [];
+		const like = likeOf(itemName);
+		if (input.isBake && like && bakedIn.has(like)) return [];
 		const rule = freezesBadly.find(
-			({ items, words, unless, onlyState }) =>
+			({ items, words, unless, onlyState, bakesHold }) =>
 				(onlyState === undefined || onlyState === input.state) &&
+				!(bakesHold && input.isBake && (input.state === 'cooked' || like !== 'potato')) &&
 				!unless?.test(text) &&
-				((itemName !== null && items.includes(itemName)) || words?.test(text))
+				((like !== null && items.includes(like)) || words?.test(text))
 		);
 		return rule ? [{ line, text, itemName, code: rule.code, proposals: rule.proposals }] : [];
 	});

@@ -2,7 +2,7 @@ import type { Aisle } from '../published/aisles.ts';
 import type { CoreTemperatureClass } from '../published/core-temperatures.ts';
 import type { StorageGroup } from '../published/storage-life.ts';
 import { litresPer } from '../units/factors.ts';
-import type { CountUnit } from '../units/measures.ts';
+import type { MeasureName } from '../units/measures.ts';
 import { families } from './catalogue/index.ts';
 import type { CompositionSource, Family, Hygiene, Keeping, Row, RowFacts } from './catalogue/row.ts';
 import { normalisedComposition, type Composition } from './composition.ts';
@@ -20,7 +20,7 @@ export interface Item {
 	/** weight of one, kg; null where it is not counted */
 	readonly pieceKg: number | null;
 	/** weight of other things it is counted in, kg */
-	readonly unitKg: Readonly<Partial<Record<CountUnit, number>>>;
+	readonly unitKg: Readonly<Partial<Record<MeasureName, number>>>;
 	/** share of a can's weight that is left when it is drained; null: not known, or nothing to drain */
 	readonly drained01: number | null;
 	/** null: keeps with whatever it is in (oil, salt, spices) */

@@ -16,7 +16,9 @@ const inPieces: KindHandling = { runs: false, pieces: true, bake: false };
 /** Judgement: what an ordinary dish of its kind does. */
 export const kindHandling: Readonly<Record<DishKind, KindHandling>> = {
 	'tough-cut': { ...inSauce, runs: false },
+	'braised-pieces': inSauce,
 	'lean-pieces': inPieces,
+	fish: inPieces,
 	'meat-in-sauce': inSauce,
 	'pulse-soup': inSauce,
 	'hard-vegetables': inPieces,

@@ -25,7 +25,7 @@ export function lineMassKg(line: {
 }): number | null {
 	const { quantity, unit, item } = line;
 	if (quantity === null || unit === null) return null;
-	const own = item?.unitKg[unit as keyof Item['unitKg']];
+	const own = item?.unitKg[unit];
 	if (own !== undefined && own > 0) return quantity * own;
 	const measure = measures[unit];
 	switch (measure.kind) {

@@ -1,4 +1,5 @@
 import type { MeasureName } from '../units/measures.ts';
+import { likeOf } from './item-catalogue.ts';
 
 export interface ScaledLine {
 	quantity: number | null;
@@ -9,8 +10,8 @@ export interface ScaledLine {
 }
 
 /** Cans, eggs and other things that come whole. */
-const wholeUnits: ReadonlySet<MeasureName> = new Set(['can']);
-const wholeItems = new Set(['egg', 'puff pastry', 'tortilla']);
+const wholeUnits: ReadonlySet<MeasureName> = new Set(['can', 'jar', 'packet', 'sachet', 'cube']);
+const wholeItems = new Set(['egg', 'puff pastry', 'tortilla', 'stock cube']);
 
 /**
  * A line for another number of servings: amounts by the factor; cans, eggs and the like to whole ones (at least one), with what
@@ -33,7 +34,7 @@ export function scaledLine(
 		(unit !== null && wholeUnits.has(unit)) ||
 		((unit === 'piece' || unit === null) &&
 			line.itemName !== null &&
-			wholeItems.has(line.itemName));
+			wholeItems.has(likeOf(line.itemName) ?? line.itemName));
 	if (!whole || quantity === null) return { quantity, quantityTo, unit, exact: null };
 	const rounded = Math.max(1, Math.round(quantity));
 	return {

@@ -6,7 +6,9 @@
  */
 export type DishKind =
 	| 'tough-cut'
+	| 'braised-pieces'
 	| 'lean-pieces'
+	| 'fish'
 	| 'meat-in-sauce'
 	| 'pulse-soup'
 	| 'hard-vegetables'
@@ -55,12 +57,39 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 		mobility: 1,
 		cookedGain: 1.2
 	},
+	/** stewing cubes up to 5 cm: collagen, by the mean of the pieces */
+	'braised-pieces': {
+		measure: 'mean',
+		zK: 30,
+		cookMin: { low: 70, target: 110, high: 230 },
+		floorC: 80,
+		lethality70Min: 5,
+		loose: false,
+		slowCookerFactor: 1,
+		liquidL: { slowThawed: 0.25, slowFrozen: 0.25, pressure: 0.25, oven: 0.25 },
+		pressureFill01: twoThirds,
+		mobility: 1,
+		cookedGain: 1.2
+	},
 	'lean-pieces': {
 		measure: 'coldest',
 		zK: 33,
 		cookMin: { low: 3, target: 38, high: 60 },
 		floorC: 63,
 		lethality70Min: 5,
+		loose: false,
+		slowCookerFactor: 1,
+		liquidL: { slowThawed: 0.1, slowFrozen: 0.12, pressure: 0.25, oven: 0 },
+		pressureFill01: twoThirds,
+		mobility: 1.5,
+		cookedGain: 1
+	},
+	fish: {
+		measure: 'coldest',
+		zK: 33,
+		cookMin: { low: 0.3, target: 0.8, high: 4 },
+		floorC: 63,
+		lethality70Min: 0,
 		loose: false,
 		slowCookerFactor: 1,
 		liquidL: { slowThawed: 0.1, slowFrozen: 0.12, pressure: 0.25, oven: 0 },

@@ -24,6 +24,7 @@ export const reasonCodes = [
 	'may-not-finish',
 	'not-in-pressure-cooker',
 	'poor-in-slow-cooker',
+	'fish-in-minutes',
 	'cut-in-pieces',
 	'first-hour-high',
 	'thick-block',

@@ -84,8 +84,3 @@ export const measures = {
 } as const satisfies Record<string, Measure>;
 
 export type MeasureName = keyof typeof measures;
-
-/** Things that are counted, or heaped, by the name of their unit: a bag, a box and a piece are three different things. */
-export type CountUnit = {
-	[K in MeasureName]: (typeof measures)[K]['kind'] extends 'count' ? K : never;
-}[MeasureName];

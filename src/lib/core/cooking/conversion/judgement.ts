@@ -18,6 +18,8 @@ import type { Scenario } from './scenario.ts';
 /** A hold longer than this (P90) is no sensible way to cook from frozen. Judgement. */
 const longHoldMin = { caution: 60, refused: 150 } as const;
 const thickBlockM = 0.05;
+/** Fish stays no longer in a slow cooker, and never goes in frozen. Judgement. */
+const fishSlowMin = 120;
 /** Capacity of the covered roaster assumed in the oven, L. */
 const roasterL = 10.8;
 
@@ -86,6 +88,12 @@ export function judge(
 	option.reasons.push(...allowed.reasons);
 	if (option.method.appliance === 'slow-cooker' && input.kind === 'assembled-bake')
 		add('caution', 'poor-in-slow-cooker');
+	if (option.method.appliance === 'slow-cooker' && input.kind === 'fish')
+		add(
+			option.state === 'frozen' || set.to > fishSlowMin ? 'refused' : 'caution',
+			'fish-in-minutes',
+			{ limitMin: fishSlowMin }
+		);
 	if (option.method.appliance === 'pressure-cooker') {
 		if (input.kind === 'tough-cut' && input.massKg > 2)
 			add('caution', 'cut-in-pieces', { massKg: input.massKg, limitKg: 2 });

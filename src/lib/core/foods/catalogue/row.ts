@@ -1,7 +1,7 @@
 import type { Aisle } from '../../published/aisles.ts';
 import type { CoreTemperatureClass } from '../../published/core-temperatures.ts';
 import type { StorageGroup } from '../../published/storage-life.ts';
-import type { CountUnit } from '../../units/measures.ts';
+import type { MeasureName } from '../../units/measures.ts';
 
 /** What the hands or the board touch. */
 export type Hygiene =
@@ -17,7 +17,7 @@ export interface RowFacts {
 	/** weight of one; null: not counted in pieces */
 	pieceG: number | null;
 	/** weight of other things it is counted in */
-	unitG: Partial<Record<CountUnit, number>>;
+	unitG: Partial<Record<MeasureName, number>>;
 	/** share of a can's weight that is left when it is drained */
 	drained01: number;
 	/** null: keeps with whatever it is in (oil, salt, spices) */

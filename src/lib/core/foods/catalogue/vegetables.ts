@@ -16,7 +16,7 @@ export const vegetables: Family = {
 		['celery', 'celery stalk|celery stick|celery rib|celery heart|stick celery|stalk celery|rib celery', [0.7, 0.2, 1.8, 1.6, 0.8], { cupG: 101, pieceG: 40, unitG: { stick: 40, head: 450, bunch: 450 }, allergens: celery, keeps: 'weeks' }],
 		['celeriac', 'celery root|knob celery|root celery|celeriac root', [1.5, 0.3, 7.4, 1.8, 1], { cupG: 156, pieceG: 600, allergens: celery, keeps: 'weeks', like: 'turnip' }],
 		['celery leaves', 'celery leaf', [1.5, 0.3, 2.2, 2, 1.5], { cupG: 30, unitG: { bunch: 60 }, allergens: celery, like: 'herbs' }],
-		['leek', 'baby leek', [1.5, 0.3, 12.4, 1.8, 1], { cupG: 89, pieceG: 170 }],
+		['leek', 'baby leek', [1.5, 0.3, 8.5, 1.8, 0.9], { cupG: 89, pieceG: 170 }],
 		['potato', 'waxy potato|floury potato|mealy potato|new potato|russet potato|baking potato|red potato|baby potato|yukon gold potato|yellow potato|white potato|salad potato|desiree potato|jacket potato|spud|aloo', [2, 0.1, 15.8, 2.2, 1.1], { cupG: 150, pieceG: 170, keeps: 'weeks' }],
 		['sweet potato', 'kumara|yellow sweet potato|orange sweet potato|shakarkandi', [1.6, 0.1, 17.1, 3, 1], { cupG: 133, pieceG: 200, keeps: 'weeks' }],
 		['mashed potato', 'potato mash|mash|mashed potatoes', [2, 4, 14, 1.5, 1.3], { cupG: 210, hygiene: 'ready-to-eat', allergens: ['milk'] }],
@@ -112,7 +112,7 @@ export const vegetables: Family = {
 		['nopales', 'nopal|cactus paddle', [1.3, 0.1, 1.1, 2.2, 1.2], { cupG: 86, pieceG: 80 }],
 		['dried mushrooms', 'dried porcini|porcini|dried shiitake|dried mushroom|dried cep|porcini mushroom|dried wild mushroom|dried shiitake mushroom|dried porcini mushroom', [20, 2.5, 45, 14, 6.5], { cupG: 28, pieceG: 3.5, aisle: 'dry', keeps: 'cupboard' }],
 		['jarred mushrooms', 'canned mushroom|tinned mushroom', [1.9, 0.3, 2.5, 2.4, 1.3], { cupG: 156, unitG: { can: 230 }, drained01: 0.6, hygiene: 'ready-to-eat', aisle: 'tins', keeps: 'cupboard', like: 'mushroom' }],
-		['potato product', 'chip frozen|oven chip|french fry|frozen chip|potato wedge|hash brown|tater tot|potato tot|frozen hash brown|shredded hash brown|potato waffle|rosti|crinkle cut fry|fry', [2.5, 5, 24, 2.5, 1.3], { cupG: 110, unitG: { bag: 850, piece: 50 }, like: 'potato' }]
+		['potato product', 'chip frozen|oven chip|french fry|frozen chip|potato wedge|hash brown|tater tot|potato tot|frozen hash brown|shredded hash brown|potato waffle|rosti|crinkle cut fry|fry', [2.5, 5, 24, 2.5, 1.3], { cupG: 110, unitG: { bag: 850, piece: 50 } }]
 	]
 };
 

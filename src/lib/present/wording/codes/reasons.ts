@@ -46,6 +46,8 @@ export function reasonText(reason: Reason, habit: Habit): string {
 			return 'A bake in its pan does not go into a pressure cooker.';
 		case 'poor-in-slow-cooker':
 			return 'Comes out soft in a slow cooker; the oven is its way.';
+		case 'fish-in-minutes':
+			return `Fish is done in minutes and falls apart: never frozen into a slow cooker, at most ${durationText(v.limitMin)} in it.`;
 		case 'cut-in-pieces':
 			return `Over ${massText(v.limitKg, habit)}: thaw and cut it in two to four pieces.`;
 		case 'first-hour-high':

@@ -12,11 +12,16 @@ export const kindWords: Record<DishKind, { name: string; hint: string }> = {
 		name: 'Braised roast',
 		hint: 'a whole cut with collagen: shoulder, shin, brisket'
 	},
+	'braised-pieces': {
+		name: 'Braised pieces',
+		hint: 'stewing meat in cubes or strips that wants its hours: goulash, tagine, curry'
+	},
 	'lean-pieces': {
 		name: 'Lean pieces',
-		hint: 'chicken, pork or fish in pieces, done when cooked through'
+		hint: 'chicken or pork in pieces, done when cooked through'
 	},
-	'meat-in-sauce': { name: 'Meat in sauce', hint: 'ragù, goulash, tagine, chili with meat' },
+	fish: { name: 'Fish', hint: 'fillets, pieces and shellfish: done in minutes' },
+	'meat-in-sauce': { name: 'Meat in sauce', hint: 'ragù, chili, mince and small pieces in sauce' },
 	'pulse-soup': { name: 'Soup or pulses', hint: 'dal, bean stew, soups' },
 	'hard-vegetables': { name: 'Hard vegetables', hint: 'roots, squash, potato' },
 	'soft-vegetables': { name: 'Soft vegetables', hint: 'ratatouille, peppers, spinach' },

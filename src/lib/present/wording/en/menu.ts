@@ -225,6 +225,8 @@ export const recipeImport = {
 	emptyFile: 'It is empty.',
 	noLines: 'No ingredient line was found in it.',
 	nameless: 'Recipe without a name',
+	several: ({ n }: { n: number }) =>
+		`${n} recipes were found in it, each kept as its own dish: look whether they are parted where they should be.`,
 	badJson: ({ why }: { why: Shown }) => `This is not readable JSON: ${why}.`,
 	noRecipe: 'There is no schema.org Recipe in it.',
 	noRecipeInPage: 'The page holds no schema.org Recipe. Copy its text and paste that instead.',
