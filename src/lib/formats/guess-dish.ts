@@ -5,7 +5,16 @@ import type { DishKind } from '../core/index.ts';
 import type { OwnFacts } from './recipe-draft.ts';
 import type { ParsedLine } from './ingredient-line.ts';
 
-const pulses = new Set(['red lentils', 'dried beans', 'dried chickpeas', 'dried kidney beans', 'chickpeas', 'white beans', 'kidney beans', 'baked beans']);
+const pulses = new Set([
+	'red lentils',
+	'dried beans',
+	'dried chickpeas',
+	'dried kidney beans',
+	'chickpeas',
+	'white beans',
+	'kidney beans',
+	'baked beans'
+]);
 const hard = new Set([
 	'potato',
 	'sweet potato',
@@ -19,8 +28,10 @@ const hard = new Set([
 /** Dishes that are baked in what they freeze in, or made of dough around a filling. */
 const bakeNames =
 	/\b(bakes?|(?<!chilli )pies?|gratin|lasagne|lasagna|quiche|crumble|moussaka|pastitsio|traybake|enchiladas?|strata|frittata|parmigiana|parmesan bake|cannelloni|cobbler|cups|muffins?|pizzas?|calzones?|past(?:y|ies)|empanadas?|burritos?|meatloaf|meat loaf|nut roast|dauphinoise|pierogi|dumplings?|samosas?|tortilla bake|mac(?:aroni)? (?:and|&|n) cheese|macaroni cheese|ziti|pudding|stuffed (?:peppers|shells|cabbage|aubergines?)|clafoutis|kugel|hotdish|strudel|loaf|tamales?)\b/i;
-const soupNames = /\b(soup|dal|dhal|daal|chowder|broth|minestrone|gumbo|borscht|pho|ramen|bisque|gazpacho|stock|sambar|rasam)\b/i;
-const pan = /\b(baking|casserole|pie|lasagne|lasagna|gratin|oven(?:proof|-proof)?) (?:dish|pan|tin|tray)\b|\b(?:9|13|8|20|23|30)[- x×]+\d+[- ]*(?:inch|in|cm)?\b|\bloaf tin\b/i;
+const soupNames =
+	/\b(soup|dal|dhal|daal|chowder|broth|minestrone|gumbo|borscht|pho|ramen|bisque|gazpacho|stock|sambar|rasam)\b/i;
+const pan =
+	/\b(baking|casserole|pie|lasagne|lasagna|gratin|oven(?:proof|-proof)?) (?:dish|pan|tin|tray)\b|\b(?:9|13|8|20|23|30)[- x×]+\d+[- ]*(?:inch|in|cm)?\b|\bloaf tin\b/i;
 const baked = /\bbake (?:it |them )?(?:at|for|in|uncovered|covered|until)\b/i;
 const hob = /\b(simmer|slow[- ]?cook|pressure|stew|braise)\w*/i;
 
@@ -38,7 +49,10 @@ export function guessKind(input: {
 	const items = lines.flatMap((line) => (line.itemName ? [itemByName(line.itemName)] : []));
 	const has = (names: ReadonlySet<string>) => items.some((item) => item && names.has(item.like));
 	const animal = items.some((item) => item && isRawMeatClass(item.hygiene));
-	if (/\b(roast|pulled|pot roast|braised shoulder|carnitas|brisket|joint)\b/i.test(name) && has(toughCuts))
+	if (
+		/\b(roast|pulled|pot roast|braised shoulder|carnitas|brisket|joint)\b/i.test(name) &&
+		has(toughCuts)
+	)
 		return 'tough-cut';
 	if (!hob.test(method) && pan.test(method) && baked.test(method)) return 'assembled-bake';
 	if (animal) {

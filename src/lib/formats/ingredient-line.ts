@@ -1,11 +1,19 @@
 import { readItem, type ItemHint } from '../core/foods/find-item.ts';
 import { itemByName } from '../core/foods/item-catalogue.ts';
 import type { LineCorrection, LineForm } from '../core/foods/line-correction.ts';
+import { nameWords } from '../core/foods/name-words.ts';
 import { longestLine } from '../core/foods/recipe-limits.ts';
 import { lineKg } from '../core/foods/line-mass.ts';
 import type { LineStage } from '../core/foods/dish-facts.ts';
 import { measures, type MeasureName } from '../core/units/measures.ts';
-import { amountAt, amountAtEnd, bracketedAmount, evened, otherAmount, type LineAmount } from './line-amount.ts';
+import {
+	amountAt,
+	amountAtEnd,
+	bracketedAmount,
+	evened,
+	otherAmount,
+	type LineAmount
+} from './line-amount.ts';
 
 /** What of a line is not certain, so that the cook is asked. */
 export type LineDoubt =
@@ -44,10 +52,15 @@ export interface ParsedLine {
 	heading?: true;
 }
 
-const bullet = /^(?:\s*(?:[-•*–—▢☐☑✓✔◦▪▸·●○□■➤»>‣⁃]+(?=\s|[^\d\s-])|\[[ xX✓]?\]|\(\s\)|\d{1,2}[.)](?=\s+\S)))+\s*/u;
-const serveWords = /\b(to serve|for serving|to garnish|for garnish|garnish|as a garnish|on top when served|for the table|to finish|for sprinkling|for dipping|on the side)\b/i;
+const bullet =
+	/^(?:\s*(?:[-•*–—▢☐☑✓✔◦▪▸·●○□■➤»>‣⁃]+(?=\s|[^\d\s-])|\[[ xX✓]?\]|\(\s\)|\d{1,2}[.)](?=\s+\S)))+\s*/u;
+const serveWords =
+	/\b(to serve|for serving|to garnish|for garnish|garnish|as a garnish|on top when served|for the table|to finish|for sprinkling|for dipping|on the side)\b/i;
 const stageWords: [RegExp, LineStage][] = [
-	[/\b(on the day|when cooking|cook-day|added later|on cooking day|day of cooking|at the end of cooking day|when reheating|do not freeze|don't freeze)\b/i, 'cook-day'],
+	[
+		/\b(on the day|when cooking|cook-day|added later|on cooking day|day of cooking|at the end of cooking day|when reheating|do not freeze|don't freeze)\b/i,
+		'cook-day'
+	],
 	[/\b(own small bag|separate bag|inner bag|small bag|own bag)\b/i, 'inner'],
 	[serveWords, 'serve']
 ];
@@ -55,18 +68,24 @@ const stageWords: [RegExp, LineStage][] = [
 /** Words that say how a thing is got ready. */
 const cutWord = String.raw`(?:diced?|chopped|sliced?|slices|minced|grated|crushed|shredded|cubed|cubes?|halved|halves|quartered|quarters|peeled|drained|rinsed|torn|mashed|jointed|julienned|zested|juiced|beaten|whisked|softened|melted|trimmed|deseeded|seeded|de-seeded|cored|stoned|pitted|deveined|shelled|boned|deboned|butterflied|flaked|crumbled|ground|pur[ée]e?d|blanched|toasted|soaked|washed|scrubbed|separated|scored|strips|chunks|pieces|rings|wedges|batons|matchsticks|florets|ribbons|cut|snipped|smashed|bruised|bashed|split|slit|thawed|squeezed|picked|podded|husked|hulled|rolled|tied|tenderised|tenderized|stuffed|skinned|skin removed|bone removed|casings? removed|stems? removed|fat removed|browned|fried|boiled|cooked|roasted|warmed|cooled|chilled|crushed|pounded|sifted|packed|coarsely|finely|roughly|thinly|in half|lengthways|lengthwise)`;
 const cutClause = new RegExp(`\\b${cutWord}\\b`, 'i');
-const leadingCut = new RegExp(String.raw`^((?:(?:very |freshly |finely |roughly |coarsely |thinly |thickly |well[- ]|lightly |hand[- ]|pre[- ]?)*(?:diced|chopped|sliced|minced|grated|crushed|shredded|cubed|halved|quartered|peeled|drained|rinsed|torn|mashed|julienned|beaten|melted|softened|trimmed|deseeded|pitted|stoned|crumbled|flaked|toasted|soaked|cooked)(?:\s*(?:,|and|&)\s*(?=\w+ed\b))?\s*)+)(?=\S)`, 'i');
+const leadingCut = new RegExp(
+	String.raw`^((?:(?:very |freshly |finely |roughly |coarsely |thinly |thickly |well[- ]|lightly |hand[- ]|pre[- ]?)*(?:diced|chopped|sliced|minced|grated|crushed|shredded|cubed|halved|quartered|peeled|drained|rinsed|torn|mashed|julienned|beaten|melted|softened|trimmed|deseeded|pitted|stoned|crumbled|flaked|toasted|soaked|cooked)(?:\s*(?:,|and|&)\s*(?=\w+ed\b))?\s*)+)(?=\S)`,
+	'i'
+);
 
 /** Reads one line. Never throws and never loses the text; one longer than a line can be is kept as text. */
 export function parseIngredientLine(line: string): ParsedLine {
 	const text = line.trim();
 	if (text.length > longestLine) return unreadLine(text);
-	const plain = evened(text.replace(bullet, '')).replace(/^\((?=[^)]*$)|\*\*|__/g, '').replace(/^optional\s*:\s*/i, '');
-	if (isHeading(plain)) return { ...unreadLine(text), understood: 'heading', doubts: [], heading: true };
+	const plain = evened(text.replace(bullet, ''))
+		.replace(/^\((?=[^)]*$)|\*\*|__/g, '')
+		.replace(/^optional\s*:\s*/i, '');
+	if (isHeading(plain))
+		return { ...unreadLine(text), understood: 'heading', doubts: [], heading: true };
 	const { amount, words } = amountOf(plain);
-	const how = partsOf(words);
 	const hint = hintOf(amount, text);
-	const read = readItem(how.named, hint) ?? readItem(words, hint);
+	const read = readItem(words, hint);
+	const how = partsOf(words, read?.name ?? '');
 	const item = read?.item ?? null;
 	const unit = unitFor(amount, read !== null, item?.pieceKg != null);
 	const base = {
@@ -114,15 +133,30 @@ function isHeading(plain: string): boolean {
 	const text = plain.replace(/^[#\s-]+|[#\s-]+$/g, '');
 	if (text === '' || text.split(' ').length > 8 || /^\d/.test(text)) return text === '';
 	if (/[:：]$/.test(text)) return amountAt(text) === null || !/\d/.test(text);
-	if (/^(for|to make|to assemble) (the|your|a)\b/i.test(text) && !/\d/.test(text)) return !/,/.test(text);
+	if (/^(for|to make|to assemble) (the|your|a)\b/i.test(text) && !/\d/.test(text))
+		return !/,/.test(text);
 	const shouted = text === text.toUpperCase() && /[A-Z]{3}/.test(text) && !/\d/.test(text);
-	if (shouted && /^(ingredients|sauce|marinade|topping|filling|dough|base|dressing|garnish|to serve|crust|batter|glaze|you will need|meat|vegetables|dry ingredients|wet ingredients|spices?|to garnish|main ingredients|other|extras|optional|for serving)$/i.test(text)) return true;
-	return /^(to serve|to garnish|to finish|garnish|ingredients|dry ingredients|wet ingredients|optional extras|tempering|for tempering|for garnish|for serving)$/i.test(text) || (shouted && readItem(text) === null);
+	if (
+		shouted &&
+		/^(ingredients|sauce|marinade|topping|filling|dough|base|dressing|garnish|to serve|crust|batter|glaze|you will need|meat|vegetables|dry ingredients|wet ingredients|spices?|to garnish|main ingredients|other|extras|optional|for serving)$/i.test(
+			text
+		)
+	)
+		return true;
+	return (
+		/^(to serve|to garnish|to finish|garnish|ingredients|dry ingredients|wet ingredients|optional extras|tempering|for tempering|for garnish|for serving)$/i.test(
+			text
+		) ||
+		(shouted && readItem(text) === null)
+	);
 }
 
 /** The amount of a line and its other words. */
 function amountOf(plain: string): { amount: LineAmount | null; words: string } {
-	const juice = /^((?:(?:finely |grated |freshly squeezed )*(?:juice|zest|rind|peel)(?:\s*(?:and|&|\+)\s*(?:juice|zest|rind))?(?:\s*\([^)]*\))?\s+of|the juice of|juice from))\s+(?=\S)/i.exec(plain);
+	const juice =
+		/^((?:(?:finely |grated |freshly squeezed )*(?:juice|zest|rind|peel)(?:\s*(?:and|&|\+)\s*(?:juice|zest|rind))?(?:\s*\([^)]*\))?\s+of|the juice of|juice from))\s+(?=\S)/i.exec(
+			plain
+		);
 	const from = juice ? plain.slice(juice[0].length) : plain;
 	const start = amountAt(from);
 	if (!start) return atEnd(plain);
@@ -130,21 +164,31 @@ function amountOf(plain: string): { amount: LineAmount | null; words: string } {
 	let rest = second.rest.replace(/^\s*[.,]?\s*(?:of\s+(?:the\s+|a\s+)?|x\s+)?/i, '');
 	let amount: LineAmount = start;
 	// a count with a weight behind it is that weight
-	const counts = start.unit === null || (start.unit !== null && measures[start.unit].kind === 'count');
-	if (counts && second.amount?.unit) amount = { ...second.amount, counted: start.quantity, container: start.unit };
+	const counts =
+		start.unit === null || (start.unit !== null && measures[start.unit].kind === 'count');
+	if (counts && second.amount?.unit)
+		amount = { ...second.amount, counted: start.quantity, container: start.unit };
 	else if (counts && start.container === null && start.counted === null) {
 		const inside = bracketedAmount(rest, start.quantity);
 		if (inside) amount = { ...inside, counted: start.quantity, container: start.unit };
 	}
 	// the unit's word alone is the thing: "6 cloves", "4 rolls"
+	const bracket = /^\([^)]*\)\s*(?=\S)/.exec(rest);
+	if (bracket && start.unit) rest = rest.slice(bracket[0].length);
 	if (rest === '' || /^[,(;]/.test(rest)) {
-		const word = from.slice(0, from.length - start.rest.length).trim().split(/[\s\d]+/).at(-1) ?? '';
+		const word =
+			from
+				.slice(0, from.length - start.rest.length)
+				.trim()
+				.split(/[\s\d]+/)
+				.at(-1) ?? '';
 		if (start.unit && measures[start.unit].kind === 'count' && /[a-z]/i.test(word)) {
 			rest = `${word}${rest}`;
 			if (amount === start) amount = { ...start, unit: null };
 		}
 	}
-	if (juice) rest = /zest|rind|peel/i.test(juice[1]) ? `${rest}` : `${rest.replace(/^([\p{L}-]+)/u, '$1')} juice`;
+	if (juice)
+		rest = `${juice[0].replace(/^the |\([^)]*\)\s*/gi, '')}${rest}`.replace(/\bfrom\b/i, 'of');
 	return { amount, words: rest };
 }
 
@@ -158,7 +202,11 @@ function atEnd(plain: string): { amount: LineAmount | null; words: string } {
 }
 
 /** The unit that counts: said; a piece of what comes in pieces, or of what nobody knows; else not known. */
-function unitFor(amount: LineAmount | null, known: boolean, comesInPieces: boolean): MeasureName | null {
+function unitFor(
+	amount: LineAmount | null,
+	known: boolean,
+	comesInPieces: boolean
+): MeasureName | null {
 	if (!amount) return null;
 	if (amount.unit) return amount.unit;
 	return !known || comesInPieces ? 'piece' : null;
@@ -171,34 +219,51 @@ function hintOf(amount: LineAmount | null, text: string): ItemHint {
 	const spoon = unit !== null && ['tsp', 'tbsp', 'pinch', 'dash'].includes(unit);
 	return {
 		counted: amount !== null && (unit === null || unit === 'piece'),
-		canned: unit === 'can' || unit === 'jar' || amount?.container === 'can' || amount?.container === 'jar' || canWords.test(text),
+		canned:
+			unit === 'can' ||
+			unit === 'jar' ||
+			amount?.container === 'can' ||
+			amount?.container === 'jar' ||
+			canWords.test(text),
 		spooned: spoon,
 		weighed: kind === 'mass' || (kind === 'volume' && !spoon)
 	};
 }
 
 /** Words that name the item, apart from how it is got ready. */
-function partsOf(words: string): { item: string; named: string; cut: string } {
+function partsOf(words: string, name: string): { item: string; cut: string } {
 	const clauses = splitClauses(words);
 	const cuts: string[] = [];
 	let [main = ''] = clauses;
 	// "boneless, skinless chicken thighs": what stands before names nothing alone
 	let others = clauses.slice(1);
-	while (others.length && readItem(main) === null && readItem(others[0]) !== null && !cutClause.test(others[0])) {
+	while (
+		others.length &&
+		readItem(main) === null &&
+		readItem(others[0]) !== null &&
+		!cutClause.test(others[0])
+	) {
 		main = `${main}, ${others[0]}`;
 		others = others.slice(1);
 	}
-	const lead = leadingCut.exec(main);
+	// "ground almonds" are bought so; "chopped onions" are cut
+	const said = leadingCut.exec(main);
+	const lead =
+		said && nameWords(said[1]).some((word) => name.split(' ').includes(word)) ? null : said;
 	if (lead) cuts.push(lead[1].trim().replace(/,$/, ''));
-	const trailing = new RegExp(String.raw`\s(cut (?:in|into)\b.*|in (?:\d|small|large|thin|thick|bite|strips|slices|cubes|pieces|chunks|rings|half|quarters|rounds|batons)\b.*)$`, 'i').exec(main);
+	const trailing = new RegExp(
+		String.raw`\s(cut (?:in|into)\b.*|in (?:\d|small|large|thin|thick|bite|strips|slices|cubes|pieces|chunks|rings|half|quarters|rounds|batons)\b.*)$`,
+		'i'
+	).exec(main);
 	if (trailing) cuts.push(trailing[1]);
-	for (const clause of others) if (cutClause.test(clause) && !serveWords.test(clause)) cuts.push(clause);
+	for (const clause of others)
+		if (cutClause.test(clause) && !serveWords.test(clause)) cuts.push(clause);
 	const item = main
 		.replace(trailing ? trailing[0] : '', '')
-		.replace(lead && !/^(?:minced|ground)\b/i.test(lead[1]) ? lead[1] : '', '')
+		.replace(lead ? lead[1] : '', '')
 		.replace(/\s+/g, ' ')
 		.trim();
-	return { item: item || main || words, named: words, cut: cuts.join(', ').slice(0, 120) };
+	return { item: item || main || words, cut: cuts.join(', ').slice(0, 120) };
 }
 
 /** Parts between commas, semicolons, dashes and brackets. */

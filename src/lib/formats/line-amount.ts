@@ -16,10 +16,41 @@ export interface LineAmount {
 }
 
 const vulgar: Readonly<Record<string, string>> = {
-	'½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅕': '1/5', '⅖': '2/5', '⅗': '3/5', '⅘': '4/5', '⅙': '1/6', '⅚': '5/6', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8'
+	'½': '1/2',
+	'⅓': '1/3',
+	'⅔': '2/3',
+	'¼': '1/4',
+	'¾': '3/4',
+	'⅕': '1/5',
+	'⅖': '2/5',
+	'⅗': '3/5',
+	'⅘': '4/5',
+	'⅙': '1/6',
+	'⅚': '5/6',
+	'⅛': '1/8',
+	'⅜': '3/8',
+	'⅝': '5/8',
+	'⅞': '7/8'
 };
 const numberWords: Readonly<Record<string, number>> = {
-	a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, half: 0.5, quarter: 0.25, dozen: 12, couple: 2
+	a: 1,
+	an: 1,
+	one: 1,
+	two: 2,
+	three: 3,
+	four: 4,
+	five: 5,
+	six: 6,
+	seven: 7,
+	eight: 8,
+	nine: 9,
+	ten: 10,
+	eleven: 11,
+	twelve: 12,
+	half: 0.5,
+	quarter: 0.25,
+	dozen: 12,
+	couple: 2
 };
 
 /** Units by the words cooks write for them, lower case, without a full stop. */
@@ -34,7 +65,10 @@ const unitWords: Readonly<Record<string, MeasureName>> = {
 	...named('dl', 'dl decilitre decilitres deciliter deciliters'),
 	...named('l', 'l lt ltr ltrs litre litres liter liters'),
 	...named('tsp', 'tsp tsps teasp teaspoon teaspoons teaspoonful teaspoonfuls ts tl'),
-	...named('tbsp', 'tbsp tbsps tbs tbl tbls tblsp tblspn tablespoon tablespoons tablespoonful tablespoonfuls el'),
+	...named(
+		'tbsp',
+		'tbsp tbsps tbs tbl tbls tblsp tblspn tablespoon tablespoons tablespoonful tablespoonfuls el'
+	),
 	...named('cup', 'cup cups c cupful cupfuls'),
 	...named('pint', 'pint pints pt pts'),
 	...named('quart', 'quart quarts qt qts'),
@@ -107,15 +141,21 @@ const notBefore: Readonly<Record<string, RegExp>> = {
 	leaf: /^(lettuce|spinach|parsley|gelatin)/i,
 	stick: /^(cinnamon)/i,
 	head: /^(of\s+)?fish/i,
+	cube: /^steak/i,
+	rack: /^(of\s+)?(lamb|pork|ribs)/i,
 	c: /^(?!\s*[a-z])/i
 };
 
 /** Words before or after a number that do not change it. */
 const loose =
-	/^(?:(?:about|approximately|approx|around|roughly|circa|ca|some|scant|scanty|heaped|heaping|rounded|level|generous|good|big|large|small|medium|medium-sized|large-sized|at least|up to|nearly|just under|just over|a further|extra|another|each|max|min|~|≈|±)(?=[\s.\d(~])\.?,?\s*)+/i;
-const number = String.raw`(?:\d+\s+\d+\s*/\s*\d+|\d+\s*(?:&|and|\+)\s*\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d*\.?\d+)`;
-const wordNumber = 'half an?|half|a quarter|quarter|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve';
-const startNumber = new RegExp(`^((?:half\\s+a|a|one|two|three|half|\\d+(?:\\s*/\\s*\\d+)?)?\\s*dozens?\\b|${number}|a couple(?: of)?\\b|(?:${wordNumber})\\b(?!\\s*-?\\s*(?:bit|few|little|lot)\\b))`, 'i');
+	/^(?:(?:about|approximately|approx|around|roughly|circa|ca|some|scant|scanty|heaped|heaping|rounded|level|generous|good|big|large|small|medium|lg|lge|med|sm|sml|medium-sized|large-sized|at least|up to|nearly|just under|just over|a further|extra|another|each|max|min|~|≈|±)(?=[\s.\d(~]|$)\.?,?\s*)+/i;
+const number = String.raw`(?:\d+\s+\d+\s*/\s*\d+|\d+-\d\s*/\s*\d{1,2}(?!\d)|(?:one|two|three|four|\d+)\s+and\s+a\s+(?:half|quarter)|\d+\s*(?:&|and|\+)\s*\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d*\.?\d+)`;
+const wordNumber =
+	'half an?|half(?!\\s*(?:and|&|n|-)\\s*-?half)|a quarter|quarter|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve';
+const startNumber = new RegExp(
+	`^((?:half\\s+a|a|one|two|three|half|\\d+(?:\\s*/\\s*\\d+)?)?\\s*dozens?\\b|${number}|a couple(?: of)?\\b|(?:${wordNumber})\\b(?!\\s*-?\\s*(?:bit|few|little|lot)\\b))`,
+	'i'
+);
 
 function valueOf(said: string): number {
 	const text = said.trim().toLowerCase();
@@ -127,20 +167,22 @@ function valueOf(said: string): number {
 	if (/^half\b/.test(text)) return 0.5;
 	if (/quarter$/.test(text)) return 0.25;
 	if (text in numberWords) return numberWords[text];
-	return text
-		.split(/\s*(?:&|and|\+)\s*|\s+(?=\d+\s*\/)/)
-		.reduce((sum, part) => {
-			const [above, below] = part.split('/').map(Number);
-			return sum + (below === undefined ? above : below === 0 ? 0 : above / below);
-		}, 0);
+	const more = /^(\w+)\s+and\s+a\s+(half|quarter)$/.exec(text);
+	if (more) return valueOf(more[1]) + numberWords[more[2]];
+	return text.split(/\s*(?:&|and|\+)\s*|\s+(?=\d+\s*\/)|-(?=\d+\s*\/)/).reduce((sum, part) => {
+		const [above, below] = part.split('/').map(Number);
+		return sum + (below === undefined ? above : below === 0 ? 0 : above / below);
+	}, 0);
 }
 
 /** Fractions, dashes, spaces and decimal commas as the grammar reads them. */
 export function evened(line: string): string {
 	return line
 		.replace(/[\u00a0\u2000-\u200b\u202f\ufeff]/g, ' ')
-		.replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g, (sign, at: number, all: string) =>
-			`${/\d/.test(all[at - 1] ?? '') ? ' ' : ''}${vulgar[sign]}${/[a-z]/i.test(all[at + 1] ?? '') ? ' ' : ''}`
+		.replace(
+			/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g,
+			(sign, at: number, all: string) =>
+				`${/\d/.test(all[at - 1] ?? '') ? ' ' : ''}${vulgar[sign]}${/[a-z]/i.test(all[at + 1] ?? '') ? ' ' : ''}`
 		)
 		.replace(/⁄/g, '/')
 		.replace(/(\d),(\d{3})(?!\d)/g, '$1$2')
@@ -180,12 +222,40 @@ function unitAt(text: string): Unit | null {
 	return { unit, rest, times: 1 };
 }
 
+/** Stands between a number and its unit: "2 thick slices", "2 (8-count) packages". */
+const adjective =
+	/^(?:\(\s*\d+[\s-]*(?:count|ct|pack|pieces?)\.?\s*\)\s*|(?:thick|thin|whole|fresh|full|ripe|dried|frozen)\s+(?=(?:slices?|heads?|bunch|bunches|sprigs?|sticks?|stalks?|leaves|leaf|cloves?|cups?|tins?|cans?|handfuls?|bags?|jars?)\b))/i;
+/** What a measured amount may come in: "1 lb bag of beans", "400 g tin". */
+const containers: ReadonlySet<MeasureName> = new Set([
+	'can',
+	'jar',
+	'bottle',
+	'packet',
+	'pouch',
+	'sachet',
+	'bag',
+	'box',
+	'tub',
+	'pot',
+	'carton',
+	'tube',
+	'punnet',
+	'block',
+	'bar',
+	'roll',
+	'ball',
+	'loaf'
+]);
+
 const isSize = (unit: MeasureName) => measures[unit].kind !== 'count';
-const isMeasured = (unit: MeasureName) => ['mass', 'volume'].includes(measures[unit].kind) && !['pinch', 'dash', 'handful', 'splash', 'drizzle'].includes(unit);
+const isMeasured = (unit: MeasureName) =>
+	['mass', 'volume'].includes(measures[unit].kind) &&
+	!['pinch', 'dash', 'handful', 'splash', 'drizzle'].includes(unit);
 /** Decimal sizes times counts, without the binary tail. */
 const rounded = (value: number) => Math.round(value * 1e6) / 1e6;
 const skipLoose = (text: string) => text.replace(/^\s+/, '').replace(loose, '');
-const lengthUnit = /^\s*-?\s*(?:cm|mm|centimetres?|centimeters?|inch(?:es)?|in\b|["”])\.?\s*-?\s*(?:long\s+)?(?:(piece|pieces|knob|length|stick|chunk|thumb|slice|cube|bit)s?\b)?/i;
+const lengthUnit =
+	/^\s*-?\s*(?:cm|mm|centimetres?|centimeters?|inch(?:es)?|in\b|["”])\.?\s*-?\s*(?:long\s+)?(?:(piece|pieces|knob|length|stick|chunk|thumb|slice|cube|bit)s?\b)?/i;
 
 /** A number, or a range, at the beginning; null when there is none. */
 function numberAt(text: string): { from: number; to: number | null; rest: string } | null {
@@ -193,7 +263,10 @@ function numberAt(text: string): { from: number; to: number | null; rest: string
 	if (!first) return null;
 	const from = valueOf(first[0]);
 	let rest = text.slice(first[0].length);
-	const range = new RegExp(`^\\s*(?:-|to|or|bis)\\s*(${number})(?!\\s*(?:inch|cm|mm)\\b)`, 'i').exec(rest);
+	const range = new RegExp(
+		`^\\s*(?:-|to|or|bis)\\s*(${number}|(?:two|three|four|five|six|seven|eight|ten|twelve)\\b)(?!\\s*(?:inch|cm|mm)\\b)`,
+		'i'
+	).exec(rest);
 	if (!range) return { from, to: null, rest };
 	const to = valueOf(range[1]);
 	rest = rest.slice(range[0].length);
@@ -245,21 +318,74 @@ function sizeAt(text: string): { quantity: number; unit: MeasureName; rest: stri
 /** The amount a text begins with; null when it begins with none. */
 export function amountAt(text: string): LineAmount | null {
 	const start = skipLoose(text);
-	const bare = /^(pinch|handful|dash|splash|drizzle|knob|bunch|sprig|glug|slice|clove|thumb|squeeze)(?:es|s)?\b(?=\s+(?:of\s+)?[a-z])/i.exec(start);
+	const sized =
+		/^(?:an?\s+)?(?:thumb|walnut|finger|egg|golf ball)[\s-]*(?:tip[\s-]*)?sized?\s+(?:piece|knob|bit|chunk)s?\b/i.exec(
+			start
+		);
+	if (sized)
+		return {
+			quantity: 1,
+			quantityTo: null,
+			unit: 'knob',
+			counted: null,
+			container: null,
+			rest: start.slice(sized[0].length)
+		};
+	const bare =
+		/^(pinch|handful|dash|splash|drizzle|knob|bunch|sprig|glug|slice|clove|thumb|squeeze)(?:es|s)?\b(?=\s+(?:of\s+)?[a-z])/i.exec(
+			start
+		);
 	if (bare && !/^(handful|bunch|clove|slice)s\b/i.test(start)) {
 		const unit = unitAt(start);
-		if (unit) return { quantity: 1, quantityTo: null, unit: unit.unit, counted: null, container: null, rest: unit.rest };
+		if (unit)
+			return {
+				quantity: 1,
+				quantityTo: null,
+				unit: unit.unit,
+				counted: null,
+				container: null,
+				rest: unit.rest
+			};
 	}
+	const sizes = cansOfSize(start);
+	if (sizes) return sizes;
 	const first = numberAt(start);
 	if (!first) return null;
 	return withMore(measured(first));
 }
 
-function measured({ from, to, rest }: { from: number; to: number | null; rest: string }): LineAmount {
+/** "2 - 4 oz cans", "1-15 oz can": so many of that size, when what it comes in follows; null for a plain range. */
+function cansOfSize(text: string): LineAmount | null {
+	const dashed = /^(\d+)\s*-\s*(?=\d)/.exec(text);
+	const each = dashed && sizeAt(text.slice(dashed[0].length));
+	const container = each && unitAt(each.rest);
+	if (!dashed || !container || isSize(container.unit)) return null;
+	const counted = Number(dashed[1]);
+	return {
+		quantity: rounded(counted * each.quantity),
+		quantityTo: null,
+		unit: each.unit,
+		counted,
+		container: container.unit,
+		rest: container.rest
+	};
+}
+
+function measured({
+	from,
+	to,
+	rest
+}: {
+	from: number;
+	to: number | null;
+	rest: string;
+}): LineAmount {
 	const plain = { quantity: from, quantityTo: to, counted: null, container: null };
 	const after = skipLoose(rest);
 	// "2 x 400 g tins", "1 (14 oz) can", "two 400g tins", "1 15-oz can"
-	const size = /^\s*(?:x|\*|\(|of\s+\d|\d|a\s+\d)/i.test(rest) ? sizeAt(rest.replace(/^\s*a\s+(?=\d)/i, ' ')) : null;
+	const size = /^\s*(?:x|\*|\(|of\s+\d|\d|a\s+\d)/i.test(rest)
+		? sizeAt(rest.replace(/^\s*a\s+(?=\d)/i, ' '))
+		: null;
 	if (size) {
 		const container = unitAt(size.rest);
 		const inContainer = container && !isSize(container.unit) ? container : null;
@@ -272,30 +398,40 @@ function measured({ from, to, rest }: { from: number; to: number | null; rest: s
 			rest: inContainer ? inContainer.rest : size.rest
 		};
 	}
-	// "2 - 4 oz cans": so many of that size, when what it comes in follows
-	const dashed = /^\s*-\s*(?=\d)/.exec(rest);
-	const each = dashed && sizeAt(rest.slice(dashed[0].length));
-	if (each) {
-		const container = unitAt(each.rest);
-		if (container && !isSize(container.unit)) return { quantity: rounded(from * each.quantity), quantityTo: null, unit: each.unit, counted: from, container: container.unit, rest: container.rest };
-	}
 	const times = /^\s*(?:x|\*)\s*(?=[a-z])/i.exec(rest);
 	const length = lengthUnit.exec(rest);
-	if (length && to === null) return { ...plain, quantity: 1, unit: 'knob', rest: rest.slice(length[0].length) };
-	const unit = unitAt(times ? rest.slice(times[0].length) : after);
+	if (length && to === null)
+		return { ...plain, quantity: 1, unit: 'knob', rest: rest.slice(length[0].length) };
+	const unit = unitAt(times ? rest.slice(times[0].length) : after.replace(adjective, ''));
 	if (!unit) return { ...plain, unit: null, rest: times ? rest.slice(times[0].length) : after };
 	// "2 tins (400 g) chickpeas", "1 can (14 oz) tomatoes": so many of that size
 	if (!isSize(unit.unit)) {
-		const bracket = /^\s*\(/.test(unit.rest) || /^\s*-\s*\d/.test(unit.rest) ? sizeAt(unit.rest.replace(/^\s*-\s*/, ' ')) : null;
+		const bracket =
+			/^\s*\(/.test(unit.rest) || /^\s*-\s*\d/.test(unit.rest)
+				? sizeAt(unit.rest.replace(/^\s*-\s*/, ' '))
+				: null;
 		if (bracket && unit.unit !== 'piece')
-			return { quantity: rounded(from * bracket.quantity), quantityTo: to === null ? null : rounded(to * bracket.quantity), unit: bracket.unit, counted: from, container: unit.unit, rest: bracket.rest };
+			return {
+				quantity: rounded(from * bracket.quantity),
+				quantityTo: to === null ? null : rounded(to * bracket.quantity),
+				unit: bracket.unit,
+				counted: from,
+				container: unit.unit,
+				rest: bracket.rest
+			};
 	}
+	const inside = isMeasured(unit.unit) ? unitAt(unit.rest) : null;
+	const container =
+		inside && containers.has(inside.unit) && /^\s*(?:of\s+)?[a-z]/i.test(inside.rest)
+			? inside
+			: null;
 	return {
 		...plain,
 		quantity: from * unit.times,
 		quantityTo: to === null ? null : to * unit.times,
 		unit: unit.unit,
-		rest: unit.rest
+		container: container?.unit ?? null,
+		rest: container ? container.rest : unit.rest
 	};
 }
 
@@ -319,18 +455,25 @@ export function bracketedAmount(text: string, count: number | null): LineAmount 
 		const found = amountAt(inside.replace(/^\s*(?:total(?:ling)?|weighing|weight|ca)\s*:?/i, ''));
 		if (!found?.unit || !isMeasured(found.unit)) continue;
 		const each = /\beach\b|\bper\b|a piece/i.test(inside) && count !== null ? count : 1;
-		return { ...found, quantity: rounded(found.quantity * each), quantityTo: found.quantityTo === null ? null : rounded(found.quantityTo * each) };
+		return {
+			...found,
+			quantity: rounded(found.quantity * each),
+			quantityTo: found.quantityTo === null ? null : rounded(found.quantityTo * each)
+		};
 	}
 	return null;
 }
 
 /** An amount at the end: "butter 50 g", "flour - 200 g", "onions x 2", "Rice: 1 cup". */
 export function amountAtEnd(text: string): { amount: LineAmount; before: string } | null {
-	const match = new RegExp(`^(.*?[a-z)])\\s*(?:[-:]|\\bx\\b)?\\s*((?:${number})(?:\\s*(?:-|to)\\s*(?:${number}))?\\s*[a-z#]*\\.?)\\s*$`, 'i').exec(text);
+	const match = new RegExp(
+		`^(.*?[a-z)])\\s*(?:[-:,]|\\bx\\b)?\\s*((?:${number})(?:\\s*(?:-|to)\\s*(?:${number}))?\\s*[a-z#]*\\.?)\\s*$`,
+		'i'
+	).exec(text);
 	if (!match) return null;
 	const amount = amountAt(match[2]);
 	if (!amount || amount.rest.trim() !== '') return null;
-	const sign = /[-:x]\s*$/i.test(text.slice(match[1].length, text.length - match[2].length));
+	const sign = /[-:x,]\s*$/i.test(text.slice(match[1].length, text.length - match[2].length));
 	if (!amount.unit && !sign) return null;
 	return { amount, before: match[1] };
 }

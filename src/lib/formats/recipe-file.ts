@@ -9,7 +9,11 @@ export function readRecipes(text: string, where: string): RecipesRead {
 	if (trimmed === '')
 		return { recipes: [], problems: [{ where, message: w.recipeImport.emptyFile }] };
 	if (/^[[{]/.test(trimmed) && !/^\[[ xX]?\]\s/.test(trimmed)) return recipesOfJson(trimmed, where);
-	if (/^<(!doctype|html|head|body|script|!--)|<script[^>]+ld\+json|itemtype\s*=\s*["']?https?:\/\/schema\.org\/Recipe/i.test(trimmed))
+	if (
+		/^<(!doctype|html|head|body|script|!--)|<script[^>]+ld\+json|itemtype\s*=\s*["']?https?:\/\/schema\.org\/Recipe/i.test(
+			trimmed
+		)
+	)
 		return recipesOfHtml(trimmed, where);
 	const found = recipesOfText(trimmed).map((one) => ({
 		...one,
@@ -21,7 +25,9 @@ export function readRecipes(text: string, where: string): RecipesRead {
 		recipes,
 		problems: [
 			...empty.map((one) => ({ where: one.name || where, message: w.recipeImport.noLines })),
-			...(recipes.length > 1 ? [{ where, message: w.recipeImport.several({ n: recipes.length }) }] : [])
+			...(recipes.length > 1
+				? [{ where, message: w.recipeImport.several({ n: recipes.length }) }]
+				: [])
 		]
 	};
 }

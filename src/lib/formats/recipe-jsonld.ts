@@ -50,7 +50,8 @@ function stepsOf(value: unknown, depth = 0): string[] {
 		if (!isNode(step)) return plainText(step).split('\n').filter(Boolean);
 		const inner = step.itemListElement ?? step.steps;
 		const heading = plainText(step.name);
-		if (inner !== undefined) return [...(heading ? [`${heading}:`] : []), ...stepsOf(inner, depth + 1)];
+		if (inner !== undefined)
+			return [...(heading ? [`${heading}:`] : []), ...stepsOf(inner, depth + 1)];
 		const said = plainText(step.text ?? step.description ?? step.item);
 		return (said || heading).split('\n').filter(Boolean);
 	});
@@ -65,7 +66,11 @@ function ingredientLines(one: unknown, depth = 0): string[] {
 	const heading = plainText(one.name ?? one.title ?? one.group);
 	if (group !== undefined)
 		return [...(heading ? [`${heading}:`] : []), ...ingredientLines(group, depth + 1)];
-	const size = isNode(one.requiredQuantity) ? one.requiredQuantity : isNode(one.amount) ? one.amount : one;
+	const size = isNode(one.requiredQuantity)
+		? one.requiredQuantity
+		: isNode(one.amount)
+			? one.amount
+			: one;
 	const amount = plainText(size.value ?? size.quantity ?? size.amount ?? one.qty);
 	const unit = plainText(size.unitText ?? size.unit ?? size.unitCode ?? one.unit);
 	const item = one.item ?? one.food ?? one.ingredient;
@@ -136,7 +141,12 @@ function withoutStubs(nodes: readonly Node[]): Node[] {
 export function recipesOfJson(text: string, where: string): RecipesRead {
 	let tree: unknown;
 	try {
-		tree = lenientJson(text.replace(/^\s*(?:<!--|<!\[CDATA\[|\/\*<!\[CDATA\[\*\/)|(?:-->|\]\]>|\/\*\]\]>\*\/)\s*;?\s*$/g, ''));
+		tree = lenientJson(
+			text.replace(
+				/^\s*(?:<!--|<!\[CDATA\[|\/\*<!\[CDATA\[\*\/)|(?:-->|\]\]>|\/\*\]\]>\*\/)\s*;?\s*$/g,
+				''
+			)
+		);
 	} catch (error) {
 		if (!(error instanceof Error)) throw error;
 		return {
@@ -153,20 +163,40 @@ export function recipesOfJson(text: string, where: string): RecipesRead {
 
 /** Recipes a page marks in its own text (microdata, or the class names of microformats). */
 function recipesOfMarkup(page: ReturnType<typeof load>): RecipeDraft[] {
-	const scopes = page('[itemtype*="schema.org/Recipe"], [itemtype*="data-vocabulary.org/Recipe"], .h-recipe, .hrecipe').toArray();
+	const scopes = page(
+		'[itemtype*="schema.org/Recipe"], [itemtype*="data-vocabulary.org/Recipe"], .h-recipe, .hrecipe'
+	).toArray();
 	return scopes.flatMap((scope) => {
 		const all = (prop: string, classes: string) =>
 			page(scope)
-				.find(`${prop.split(' ').map((name) => `[itemprop~="${name}"]`).join(', ')}, ${classes}`)
+				.find(
+					`${prop
+						.split(' ')
+						.map((name) => `[itemprop~="${name}"]`)
+						.join(', ')}, ${classes}`
+				)
 				.toArray()
 				// a part inside a part would be said twice
-				.filter((part, _, parts) => !parts.some((other) => other !== part && page(other).find(part).length > 0));
+				.filter(
+					(part, _, parts) =>
+						!parts.some((other) => other !== part && page(other).find(part).length > 0)
+				);
 		const textOf = (part: (typeof scopes)[number]) => {
 			const own = page(part);
 			return plainText(own.attr('content') ?? own.html() ?? '');
 		};
-		const ingredients = all('recipeIngredient ingredients ingredient', '.p-ingredient, .ingredient').map((part) => textOf(part).replace(/\n/g, ' '));
-		const steps = all('recipeInstructions instructions', '.e-instructions, .instructions').flatMap((part) => textOf(part).split('\n'));
+		const linesOf = (prop: string, classes: string) =>
+			all(prop, classes).map((part) => textOf(part).replace(/\n/g, ' '));
+		// the word of today leads, as in JSON-LD; what only the old word marks is kept as text
+		const today = linesOf('recipeIngredient', '.p-ingredient');
+		const old = linesOf('ingredients ingredient', '.ingredient').filter(
+			(line) => !today.includes(line)
+		);
+		const ingredients = today.length ? today : old;
+		const beside = today.length ? old : [];
+		const steps = all('recipeInstructions instructions', '.e-instructions, .instructions').flatMap(
+			(part) => textOf(part).split('\n')
+		);
 		const [name] = all('name', '.p-name, .fn');
 		const [served] = all('recipeYield yield', '.p-yield, .yield');
 		const [time] = all('cookTime', '.dt-duration');
@@ -175,7 +205,7 @@ function recipesOfMarkup(page: ReturnType<typeof load>): RecipeDraft[] {
 			name: textOf(name),
 			recipeYield: served ? textOf(served) : undefined,
 			recipeIngredient: ingredients,
-			recipeInstructions: steps,
+			recipeInstructions: [...steps, ...beside.map((line) => w.recipeImport.besideList({ line }))],
 			cookTime: time ? (page(time).attr('datetime') ?? page(time).attr('content')) : undefined
 		};
 		return [draftOf(node)];

@@ -105,14 +105,22 @@ export function recipesOfText(text: string): RecipeDraft[] {
 /** Where the title of the recipe stands whose ingredients begin here: the first line after the last gap or rule. */
 function titleBefore(lines: readonly string[], head: number, after: number): number | null {
 	let at = head - 1;
-	while (at > after && (lines[at] === '' || yieldLine.test(lines[at]) || timeLine.test(lines[at]))) at--;
+	while (at > after && (lines[at] === '' || yieldLine.test(lines[at]) || timeLine.test(lines[at])))
+		at--;
 	if (at <= after) return null;
 	// a note on the dish may stand between its title and its list
-	while (at - 1 > after && lines[at - 1] !== '' && !rule.test(lines[at - 1]) && lines[at].length > 60) at--;
+	while (
+		at - 1 > after &&
+		lines[at - 1] !== '' &&
+		!rule.test(lines[at - 1]) &&
+		lines[at].length > 60
+	)
+		at--;
 	return isTitle(lines[at]) ? at : null;
 }
 
-const isTitle = (line: string) => line.length <= 80 && !/[.!?]$/.test(line) && !/^\d+[.)]\s/.test(line);
+const isTitle = (line: string) =>
+	line.length <= 80 && !/[.!?]$/.test(line) && !/^\d+[.)]\s/.test(line);
 
 type Part = 'start' | 'ingredients' | 'method';
 
@@ -150,7 +158,11 @@ function recipeOf(all: readonly string[]): RecipeDraft | null {
 		} else if (headed) {
 			if (partHead.test(line) || looksLikeIngredient(line)) draft.ingredients.push(line);
 			else steps.push(line);
-		} else if (partHead.test(line) || looksLikeIngredient(line) || (steps.length === 0 && isShort(line)))
+		} else if (
+			partHead.test(line) ||
+			looksLikeIngredient(line) ||
+			(steps.length === 0 && isShort(line))
+		)
 			draft.ingredients.push(...ingredientLines(line));
 		else {
 			steps.push(line);

@@ -16,10 +16,19 @@ const numberText = String.raw`(?:\d+(?:[.,]\d+)?|one|two|three|four|five|six|sev
 const range = String.raw`(${numberText})(?:\s*(?:-|–|to|or)\s*(${numberText}))?`;
 /** In the order they are trusted: people who eat, then what is made, then any number. */
 const ways = [
-	new RegExp(String.raw`\b(?:serves|servings?|feeds|portions?|for)\b[\s:(]*(?:about|approx\.?|around)?\s*${range}(?!\s*(?:-|x)?\s*(?:inch|cm|"))`, 'i'),
-	new RegExp(String.raw`${range}\s*(?:generous |hearty |large |small |adult |main |dinner |hungry )*(?:servings?|portions?|people|persons?|serves|helpings|plates|adults|guests|pers\.?)\b`, 'i'),
+	new RegExp(
+		String.raw`\b(?:serves|servings?|feeds|portions?|for)\b[\s:(]*(?:about|approx\.?|around)?\s*${range}(?!\s*(?:-|x)?\s*(?:inch|cm|"))`,
+		'i'
+	),
+	new RegExp(
+		String.raw`${range}\s*(?:generous |hearty |large |small |adult |main |dinner |hungry )*(?:servings?|portions?|people|persons?|serves|helpings|plates|adults|guests|pers\.?)\b`,
+		'i'
+	),
 	/(?:a |one )?(dozen)\b/i,
-	new RegExp(String.raw`${range}(?!\s*[-x×]?\s*(?:\d|inch|cm|"|g\b|ml|l\b|kg|lb|oz|cups?\b|quarts?))`, 'i')
+	new RegExp(
+		String.raw`${range}(?!\s*[-x×]?\s*(?:\d|inch|cm|"|g\b|ml|l\b|kg|lb|oz|cups?\b|quarts?))`,
+		'i'
+	)
 ];
 
 /**

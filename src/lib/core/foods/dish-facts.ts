@@ -161,7 +161,9 @@ function coreClass(contains: Contains): CoreTemperatureClass {
 /** The group that keeps least of all: what an unknown thing counts as. */
 const shortest = (Object.entries(storageLifeTable) as [StoredPart['group'], QualityMonths | null][])
 	.filter((entry): entry is [StoredPart['group'], QualityMonths] => entry[1] !== null)
-	.reduce((a, b) => (b[1].to < a[1].to || (b[1].to === a[1].to && b[1].from < a[1].from) ? b : a))[0];
+	.reduce((a, b) =>
+		b[1].to < a[1].to || (b[1].to === a[1].to && b[1].from < a[1].from) ? b : a
+	)[0];
 
 /** A cooked dish is one part by its kind; a raw kit has one for each thing that matters. */
 function partsOf(

@@ -1,10 +1,4 @@
-import {
-
-	itemByName,
-	itemOfWords,
-	longestName,
-	type Item
-} from './item-catalogue.ts';
+import { itemByName, itemOfWords, longestName, type Item } from './item-catalogue.ts';
 import { canned, dried, soakedFirst, spooned } from './item-forms.ts';
 import { freeWords } from './modified-item.ts';
 import { nameWords } from './name-words.ts';
@@ -25,6 +19,8 @@ export interface ItemHint {
 /** An item as read from words. */
 export interface ReadItem {
 	item: Item;
+	/** the name as it stands in the words, plurals taken off */
+	name: string;
 	/** the words end with its name: nothing after it can make it another thing */
 	sure: boolean;
 	/** the name is only that of a cut or a shape */
@@ -55,11 +51,50 @@ const neutral = new Set(
 		'peeled drained rinsed torn mashed beaten softened melted toasted roasted smoked salted unsalted sweet hot mild large small medium big ripe ' +
 		'thin thick thinly finely roughly coarsely freshly good quality extra lean boneless skinless bone skin on of and or each optional required ' +
 		'pack packet can tin jar bottle bag box tub block sachet package container carton punnet assorted mixed plain natural organic needed taste ' +
-		'removed trimmed washed deseeded seeded pitted stoned cut type style variety brand free range low fat reduced full leftover day old'
+		'removed trimmed washed deseeded seeded pitted stoned cut type style variety brand free range few little lot some drop sized thumb inch cm walnut low fat reduced full leftover day old'
 	).split(' ')
 );
 /** Shapes and cuts that are also names of things: any other name says more. */
-const shapes = new Set(['steak', 'burger', 'patty', 'rasher', 'roast', 'fish', 'toast', 'roll', 'bun', 'fry', 'bone', 'marrow', 'sweet', 'wrap', 'ring', 'seasoning', 'jelly', 'game', 'bird', 'hamburger', 'pot roast', 'stuffing', 'sprout', 'crumb', 'chicken', 'wheat', 'pod', 'dough', 'sponge', 'dressing', 'soda', 'ice', 'browning', 'hen', 'bass', 'char', 'dab', 'ray']);
+const shapes = new Set([
+	'steak',
+	'burger',
+	'patty',
+	'rasher',
+	'roast',
+	'fish',
+	'toast',
+	'roll',
+	'bun',
+	'fry',
+	'bone',
+	'marrow',
+	'sweet',
+	'wrap',
+	'ring',
+	'seasoning',
+	'jelly',
+	'game',
+	'bird',
+	'hamburger',
+	'pot roast',
+	'stuffing',
+	'sprout',
+	'crumb',
+	'chicken',
+	'wheat',
+	'pod',
+	'dough',
+	'sponge',
+	'dressing',
+	'soda',
+	'ice',
+	'browning',
+	'hen',
+	'bass',
+	'char',
+	'dab',
+	'ray'
+]);
 
 /** Every name in the words that lies in no longer one. */
 function spansOf(words: readonly string[]): Span[] {
@@ -106,15 +141,21 @@ const plantOf: Readonly<Record<string, string>> = {
 	cheese: 'vegan cheese',
 	butter: 'margarine'
 };
-const plants = /^(almonds|cashews|hazelnuts|walnuts|pecans|pistachios|macadamias|brazil nuts|nuts|pine nuts|peanuts|dried soya beans|edamame|oats|coconut|seeds|hemp seed|sunflower seeds|pumpkin seeds|tofu|soya mince)$/;
-const meatless = /\b(vegan|vegetarian|veggie|meat ?free|meatless|plant based|mock|faux|soya|seitan|jackfruit)\b/;
+const plants =
+	/^(almonds|cashews|hazelnuts|walnuts|pecans|pistachios|macadamias|brazil nuts|nuts|pine nuts|peanuts|dried soya beans|edamame|oats|coconut|seeds|hemp seed|sunflower seeds|pumpkin seeds|tofu|soya mince)$/;
+const meatless =
+	/\b(vegan|vegetarian|veggie|meat ?free|meatless|plant based|mock|faux|soya|seitan|jackfruit)\b/;
 
 /** What the words around the name make of it. */
 function qualified(item: Item, text: string, others: readonly Item[]): Item {
 	const nuts = others.filter((other) => plants.test(other.name));
-	const dairyHead = [...dairyHeads].find((head) => item.like === head || item.name === head || item.name.endsWith(head));
+	const dairyHead = [...dairyHeads].find(
+		(head) => item.like === head || item.name === head || item.name.endsWith(head)
+	);
 	let next = item;
-	const plantish = nuts.length > 0 || /\b(vegan|plant based|dairy free|non dairy|soya|oat|rice|hemp|pea)\b/.test(text);
+	const plantish =
+		nuts.length > 0 ||
+		/\b(vegan|plant based|dairy free|non dairy|soya|oat|rice|hemp|pea)\b/.test(text);
 	if (dairyHead && item.allergens.includes('milk') && plantish)
 		next = itemByName(plantOf[dairyHead]) ?? item;
 	if (isRawMeatClass(item.hygiene) && meatless.test(text))
@@ -146,7 +187,10 @@ const carries = (item: Item, other: Item) =>
 
 const minced = /\b(minced?|ground|keema)\b/;
 const rolled = /\b(rolled|tenderised|stuffed|needled|hammered|pounded with needle)\b/;
-const cooked = /(?<!\b(?:un|not|part|pre part|be|until|half) )\b(cooked|leftover|roasted|rotisserie|poached|precooked|pre cooked|ready cooked)\b/;
+const cooked =
+	/(?<!\b(?:un|not|part|pre part|be|until|half) )\b(cooked|leftover|roasted|rotisserie|poached|barbecued|grilled|precooked|pre cooked|ready cooked)\b/;
+const saysCanned =
+	/\b(canned|tinned|in (?:olive oil|sunflower oil|oil|brine|tomato sauce|spring water))\b/;
 const saysDried = /\b(dried|dry|soaked|soak|raw)\b/;
 const saysCooked = /\b(canned|tinned|can|tin|jar|jarred|cooked|drained|rinsed|boiled|carton)\b/;
 
@@ -157,25 +201,51 @@ function formed(item: Item, text: string, hint: ItemHint): { item: Item; driedOr
 		driedOrCooked: false
 	});
 	if (isRawMeatClass(item.hygiene)) {
-		if (hint.canned || /\b(canned|tinned)\b/.test(text)) return settled(canned[item.like] ?? `${item.name}, canned`);
-		if (cooked.test(text)) return settled(canned[item.name] && /prawn|crab|clam/.test(item.name) ? canned[item.name] : `${item.name}, cooked`);
+		if (hint.canned || saysCanned.test(text))
+			return settled(canned[item.name] ?? canned[item.like] ?? `${item.name}, canned`);
+		if (cooked.test(text))
+			return settled(
+				canned[item.name] && /prawn|crab|clam/.test(item.name)
+					? canned[item.name]
+					: `${item.name}, cooked`
+			);
 		if (item.core === 'whole-cut' && minced.test(text)) return settled(mincedOf(item));
-		if (item.core === 'whole-cut' && rolled.test(text)) return settled(`${item.name}, ${/stuffed/.test(text) ? 'stuffed' : /rolled/.test(text) ? 'rolled' : 'tenderised'}`);
+		if (item.core === 'whole-cut' && rolled.test(text))
+			return settled(
+				`${item.name}, ${/stuffed/.test(text) ? 'stuffed' : /rolled/.test(text) ? 'rolled' : 'tenderised'}`
+			);
 		return settled(item.name);
 	}
+	if (item.like === 'egg' && /\b(boiled|hard cooked)\b/.test(text))
+		return settled('hard-boiled egg');
 	const toDried = dried[item.name];
 	if (toDried) {
-		if (hint.canned || (saysCooked.test(text) && !/\b(dried|dry)\b/.test(text))) return settled(item.name);
+		if (hint.canned || (saysCooked.test(text) && !/\b(dried|dry)\b/.test(text)))
+			return settled(item.name);
 		if (saysDried.test(text)) return settled(toDried);
 		const kidneyType = soakedFirst.has(toDried);
 		return { ...settled(kidneyType && hint.weighed ? toDried : item.name), driedOrCooked: true };
 	}
-	const fromCan = Object.entries(dried).find(([, name]) => name === item.name)?.[0] ?? (item.like === 'red lentils' ? 'canned lentils' : undefined);
-	if (fromCan && !saysDried.test(text) && (hint.canned || saysCooked.test(text))) return settled(fromCan);
+	const fromCan =
+		Object.entries(dried).find(([, name]) => name === item.name)?.[0] ??
+		(item.like === 'red lentils' ? 'canned lentils' : undefined);
+	if (fromCan && !saysDried.test(text) && (hint.canned || saysCooked.test(text)))
+		return settled(fromCan);
 	if (hint.canned && canned[item.name]) return settled(canned[item.name]);
-	if (/\b(cooked|boiled|leftover)\b/.test(text) && item.storage === 'grains-pulses' && item.composition.water < 0.2)
-		return settled(item.like === 'rice' ? 'cooked rice' : item.like === 'pasta' && item.allergens.length > 0 ? 'cooked pasta' : `${item.name}, cooked`);
-	if (hint.spooned && spooned[item.name] && !/\b(fresh|leaf|chopped)\b/.test(text)) return settled(spooned[item.name]);
+	if (
+		/\b(cooked|boiled|leftover)\b/.test(text) &&
+		item.storage === 'grains-pulses' &&
+		item.composition.water < 0.2
+	)
+		return settled(
+			item.like === 'rice'
+				? 'cooked rice'
+				: item.like === 'pasta' && item.allergens.length > 0
+					? 'cooked pasta'
+					: `${item.name}, cooked`
+		);
+	if (hint.spooned && spooned[item.name] && !/\b(fresh|leaf|chopped)\b/.test(text))
+		return settled(spooned[item.name]);
 	return settled(item.name);
 }
 
@@ -207,12 +277,43 @@ const segmentsOf = (text: string) =>
 export function readItem(text: string, hint: ItemHint = {}): ReadItem | null {
 	const all = nameWords(text).join(' ');
 	for (const segment of segmentsOf(text)) {
-		const words = nameWords(segment);
-		const read = ofPhrase(words, all, hint);
+		const read =
+			ofPhrase(nameWords(firstOf(segment)), all, hint) ?? ofPhrase(nameWords(segment), all, hint);
 		if (read) return read;
 	}
 	return ofPhrase(nameWords(text), all, hint);
 }
+
+/**
+ * Of "x or y" and "x and y" the first, with the name both share: "chicken or vegetable stock" begins with chicken stock. A phrase
+ * that is one name ("half and half"), or whose second part is no name, stays whole.
+ */
+function firstOf(segment: string): string {
+	const match =
+		/^(.+?)\s+(?:or|and|&|\+|\/)\s+(.+)$/i.exec(segment) ??
+		/^(\p{L}[\p{L}\s]+?)\/(\p{L}.+)$/u.exec(segment);
+	if (!match) return segment;
+	const whole = nameWords(segment);
+	const joint = nameWords(match[1]).length;
+	if (spansOf(whole).some(({ from, to }) => from < joint && to > joint)) return segment;
+	const second = nameWords(match[2]);
+	const spans = spansOf(second);
+	const begins = spans.find(({ from }) =>
+		second.slice(0, from).every((word) => neutral.has(word) || /\d/.test(word))
+	);
+	// the shared name is the only one there: "carrot and coriander soup" is a soup
+	if (!begins || spans.some((span) => span !== begins && !span.weak && span.to > begins.to))
+		return segment;
+	const shared = second.slice(begins.from, begins.to).at(-1) ?? '';
+	const first = nameWords(match[1]);
+	const both = [...first, shared].join(' ');
+	if (longerThanOne([...first, shared])) return both;
+	return spansOf(first).length > 0 ? match[1] : segment;
+}
+
+/** Whether a name of several words ends the phrase. */
+const longerThanOne = (words: readonly string[]) =>
+	spansOf(words).some(({ from, to }) => to === words.length && to - from > 1);
 
 function ofPhrase(words: readonly string[], all: string, hint: ItemHint): ReadItem | null {
 	const spans = spansOf(words);
@@ -224,7 +325,10 @@ function ofPhrase(words: readonly string[], all: string, hint: ItemHint): ReadIt
 	const head = headOf(found, order);
 	if (!head) return null;
 	const item = byCount(head, order, hint);
-	const phrase = order.slice(0, order.findIndex((word, at) => at > head.from && prepositions.has(word)) >>> 0);
+	const phrase = order.slice(
+		0,
+		order.findIndex((word, at) => at > head.from && prepositions.has(word)) >>> 0
+	);
 	const others = found
 		.filter((span) => span !== head && span.to <= phrase.length && !span.weak)
 		.filter((span) => span.to <= head.from || span.from >= head.to || !overlapsHead(span, head))
@@ -236,6 +340,7 @@ function ofPhrase(words: readonly string[], all: string, hint: ItemHint): ReadIt
 	const { item: shaped, driedOrCooked } = formed(item, all, hint);
 	return {
 		item: qualified(shaped, all, others),
+		name: order.slice(head.from, head.to).join(' '),
 		sure: sure || after.length === 0,
 		weak: head.weak,
 		driedOrCooked
@@ -245,10 +350,13 @@ function ofPhrase(words: readonly string[], all: string, hint: ItemHint): ReadIt
 /** A name that shares words with the head is part of it ("green chilli" in "green chilli sauce"). */
 const overlapsHead = (span: Span, head: Span) => span.from < head.to && span.to > head.from;
 
-/** "2 peppers", "500 g peppers" are vegetables, "1 tsp pepper" is the spice. */
+/** "2 peppers", "500 g peppers" are vegetables, "1 tsp pepper" is the spice; corn that is counted is on its cob. */
 function byCount(head: Span, words: readonly string[], hint: ItemHint): Item {
+	if (hint.counted && head.item.name === 'sweetcorn')
+		return itemByName('corn on the cob') ?? head.item;
 	const name = words.slice(head.from, head.to).join(' ');
-	if (name === 'pepper' && (hint.counted || hint.weighed)) return itemByName('sweet pepper') ?? head.item;
+	if (name === 'pepper' && (hint.counted || hint.weighed))
+		return itemByName('sweet pepper') ?? head.item;
 	return head.item;
 }
 

@@ -4,7 +4,14 @@ import type { StorageGroup } from '../published/storage-life.ts';
 import { litresPer } from '../units/factors.ts';
 import type { MeasureName } from '../units/measures.ts';
 import { families } from './catalogue/index.ts';
-import type { CompositionSource, Family, Hygiene, Keeping, Row, RowFacts } from './catalogue/row.ts';
+import type {
+	CompositionSource,
+	Family,
+	Hygiene,
+	Keeping,
+	Row,
+	RowFacts
+} from './catalogue/row.ts';
 import { normalisedComposition, type Composition } from './composition.ts';
 import { modified } from './modified-item.ts';
 import { nameWords } from './name-words.ts';

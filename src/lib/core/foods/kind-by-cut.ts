@@ -3,10 +3,16 @@ import { itemByName } from './item-catalogue.ts';
 import { isRawMeatClass } from './raw-class.ts';
 
 /** Cuts with much collagen, by the plain item they are like: they want hours, or a pressure cooker. */
-export const toughCuts: ReadonlySet<string> = new Set(['beef shin', 'lamb shoulder', 'pork shoulder']);
+export const toughCuts: ReadonlySet<string> = new Set([
+	'beef shin',
+	'lamb shoulder',
+	'pork shoulder'
+]);
 
-const inPieces = /\b(diced?|cub(?:e|ed|es)|chunks?|pieces|strips|chopped|sliced?|slices|cut|jointed)\b/i;
-const cutByName = /\b(diced|stew(?:ing)?|cubed?|goulash|casserole|braising steak|curry (?:cut|piece)|pieces?|cubes?)\b/i;
+const inPieces =
+	/\b(diced?|cub(?:e|ed|es)|chunks?|pieces|strips|chopped|sliced?|slices|cut|jointed)\b/i;
+const cutByName =
+	/\b(diced|stew(?:ing)?|cubed?|goulash|casserole|braising steak|curry (?:cut|piece)|pieces?|cubes?)\b/i;
 const fishGroups: ReadonlySet<string> = new Set(['fish-lean', 'fish-oily', 'shellfish']);
 
 /**
@@ -20,7 +26,9 @@ export function kindByCut(
 	if (kind !== 'meat-in-sauce' && kind !== 'lean-pieces' && kind !== 'tough-cut') return kind;
 	const animal = lines.flatMap((line) => {
 		const item = line.itemName ? itemByName(line.itemName) : null;
-		return item && item.storage !== 'bacon' && (isRawMeatClass(item.hygiene) || fishGroups.has(item.storage ?? ''))
+		return item &&
+			item.storage !== 'bacon' &&
+			(isRawMeatClass(item.hygiene) || fishGroups.has(item.storage ?? ''))
 			? [{ line, item, massKg: line.massKg ?? 0 }]
 			: [];
 	});

@@ -14,8 +14,34 @@ export interface LineAmountKept {
 
 /** What a can of an item without a figure of its own holds, kg (common practice, no source). */
 const usualCanKg = 0.4;
-/** Where one of its kind is not weighed: a bunch of greens or herbs, a head as a piece, rashers as slices. */
-const usualKg: Partial<Record<MeasureName, number>> = { bunch: 0.05, sprig: 0.002, can: usualCanKg };
+/** Units that weigh what another one does where an item has no figure for them. */
+const alike: Partial<Record<MeasureName, readonly MeasureName[]>> = {
+	piece: ['piece'],
+	head: ['piece'],
+	leaf: ['piece'],
+	rasher: ['slice'],
+	slice: ['rasher'],
+	knob: ['thumb', 'stick'],
+	thumb: ['knob', 'stick'],
+	envelope: ['sachet', 'packet'],
+	sachet: ['packet', 'envelope'],
+	pouch: ['packet'],
+	packet: ['sachet', 'bag', 'box', 'block', 'pouch'],
+	bag: ['packet'],
+	box: ['packet'],
+	tub: ['pot', 'packet'],
+	pot: ['tub'],
+	carton: ['can', 'box'],
+	brick: ['block'],
+	bar: ['block'],
+	crown: ['head']
+};
+/** Where one of its kind is not weighed (common practice, no source). */
+const usualKg: Partial<Record<MeasureName, number>> = {
+	bunch: 0.05,
+	sprig: 0.002,
+	can: usualCanKg
+};
 
 /** Kilograms of one ingredient line; null when the quantity, the unit or the item's density or piece weight is not known. */
 export function lineMassKg(line: {
@@ -36,14 +62,10 @@ export function lineMassKg(line: {
 		case 'count': {
 			if (!item) return null;
 			const each =
-				unit === 'piece' || unit === 'head' || unit === 'leaf'
-					? item.pieceKg
-					: unit === 'rasher'
-						? (item.unitKg.slice ?? null)
-						: unit === 'slice'
-							? (item.unitKg.rasher ?? null)
-							: (usualKg[unit] ?? null);
-			return each === null ? null : quantity * each;
+				alike[unit]
+					?.map((other) => (other === 'piece' ? item.pieceKg : item.unitKg[other]))
+					.find(Boolean) ?? usualKg[unit];
+			return each ? quantity * each : null;
 		}
 	}
 }

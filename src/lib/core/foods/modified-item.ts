@@ -70,7 +70,9 @@ function cooked(item: Item, name: string): Item {
 function withOther(item: Item, other: Item, name: string): Item {
 	const raw = isRawMeatClass(item.hygiene) && isRawMeatClass(other.hygiene);
 	const core =
-		raw && other.core && (!item.core || coreTemperaturesC[other.core] > coreTemperaturesC[item.core])
+		raw &&
+		other.core &&
+		(!item.core || coreTemperaturesC[other.core] > coreTemperaturesC[item.core])
 			? other.core
 			: item.core;
 	const hygiene = raw && other.hygiene === 'raw-poultry' ? other.hygiene : item.hygiene;

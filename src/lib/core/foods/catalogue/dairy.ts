@@ -5,7 +5,14 @@ const soft = { like: 'soft cheese' } as const;
 
 /** Milk, cream, yogurt and cheese of cows, goats, sheep and buffaloes. */
 export const dairy: Family = {
-	facts: { aisle: 'dairy', keeps: 'days', storage: 'soft-dairy', hygiene: 'ready-to-eat', allergens: ['milk'], cupG: 240 },
+	facts: {
+		aisle: 'dairy',
+		keeps: 'days',
+		storage: 'soft-dairy',
+		hygiene: 'ready-to-eat',
+		allergens: ['milk'],
+		cupG: 240
+	},
 	rows: [
 		['milk', 'whole milk|semi skimmed milk|full fat milk|full cream milk|2 milk|low fat milk|cow milk|fresh milk|doodh|milk whole|reduced fat milk|+goat milk|sheep milk|buffalo milk|warm milk|lactose free milk|uht milk|1 milk', [3.3, 3.5, 4.8, 0, 0.7], { cupG: 244 }],
 		['skimmed milk', 'skim milk|fat free milk|nonfat milk|non fat milk', [3.4, 0.1, 5, 0, 0.7], { cupG: 245, like: 'milk' }],
@@ -39,7 +46,7 @@ export const dairy: Family = {
 		['blue cheese', '+stilton|+gorgonzola|+roquefort|danish blue|dolcelatte|blue stilton|bleu cheese|bleu', [21, 30, 1.5, 0, 4], { cupG: 135, keeps: 'weeks', ...soft }],
 		['brie', '+camembert|+taleggio|reblochon|soft ripened cheese|limburger|harzer|vacherin', [20, 26, 0.5, 0, 3], { cupG: 240, keeps: 'weeks', unitG: { wheel: 250 }, ...soft }],
 		['processed cheese', 'american cheese|cheese slice|cheese spread|cheese sauce|processed cheese slice|canned cheese|melting cheese slice|nacho cheese|cheese triangle|queso dip|cheese dip|american cheese slice', [17, 24, 8, 0, 5], { cupG: 240, pieceG: 21, unitG: { slice: 21 }, keeps: 'weeks', like: 'soft cheese' }],
-		['butter', 'unsalted butter|salted butter|melted butter|soft butter|butter unsalted|makhan|butter salted|sweet butter|cold butter|garlic butter|herb butter|cultured butter', [0.7, 81.5, 0.6, 0, 1.2], { cupG: 227, unitG: { stick: 113, knob: 15, block: 250, pat: 5, piece: 10 }, keeps: 'weeks' }],
+		['butter', 'unsalted butter|salted butter|butter unsalted|makhan|butter salted|sweet butter|garlic butter|herb butter|cultured butter', [0.7, 81.5, 0.6, 0, 1.2], { cupG: 227, unitG: { stick: 113, knob: 15, block: 250, pat: 5, piece: 10 }, keeps: 'weeks' }],
 		['ghee', 'clarified butter|butterschmalz|desi ghee', [0.2, 99.3, 0, 0, 0.1], { cupG: 218, keeps: 'cupboard' }],
 		['ice cream', 'vanilla ice cream|gelato|frozen yogurt', [3.5, 11, 24, 0.5, 0.9], { cupG: 132, checkPacket: true, allergens: ['milk', 'eggs'], storage: null }],
 		['custard', 'vanilla custard|creme anglaise|vanilla sauce|creme patissiere|pastry cream', [3.5, 4.5, 16, 0, 0.7], { cupG: 255, allergens: ['milk', 'eggs'], checkPacket: true }]
@@ -48,7 +55,13 @@ export const dairy: Family = {
 
 /** Fats and drinks that stand in for dairy. */
 export const plantDairy: Family = {
-	facts: { aisle: 'dairy', keeps: 'weeks', storage: 'soft-dairy', hygiene: 'ready-to-eat', cupG: 240 },
+	facts: {
+		aisle: 'dairy',
+		keeps: 'weeks',
+		storage: 'soft-dairy',
+		hygiene: 'ready-to-eat',
+		cupG: 240
+	},
 	rows: [
 		['plant milk', 'plant based milk|non dairy milk|dairy free milk|vegan milk|dairy free alternative milk|milk alternative|milk substitute|plant drink|plant based drink', [1.5, 1.8, 3.5, 0.5, 0.6], { checkPacket: true }],
 		['almond milk', 'almond drink|unsweetened almond milk|cashew milk|hazelnut milk|nut milk|hazelnut drink|cashew drink', [0.5, 1.2, 1, 0.3, 0.5], { allergens: ['nuts (almond)'], like: 'plant milk' }],
@@ -67,9 +80,17 @@ export const plantDairy: Family = {
 
 /** Eggs, raw: counted by the piece. */
 export const eggs: Family = {
-	facts: { aisle: 'dairy', keeps: 'weeks', storage: 'egg-raw', hygiene: 'raw-egg', core: 'egg', allergens: ['eggs'], cupG: 243 },
+	facts: {
+		aisle: 'dairy',
+		keeps: 'weeks',
+		storage: 'egg-raw',
+		hygiene: 'raw-egg',
+		core: 'egg',
+		allergens: ['eggs'],
+		cupG: 243
+	},
 	rows: [
-		['egg', 'hen egg|whole egg|free range egg|large egg|medium egg|small egg|beaten egg|anda|egg beaten|organic egg|egg wash|chicken egg|egg large|fresh egg|liquid egg|egg substitute', [12.6, 9.5, 0.8, 0, 1.1], { pieceG: 50 }],
+		['egg', 'hen egg|whole egg|free range egg|large egg|medium egg|small egg|anda|organic egg|egg wash|chicken egg|egg large|fresh egg|liquid egg|egg substitute', [12.6, 9.5, 0.8, 0, 1.1], { pieceG: 50 }],
 		['egg yolk', 'yolk', [16, 27, 1, 0, 1.7], { pieceG: 18, like: 'egg' }],
 		['egg white', 'albumen', [11, 0.2, 0.7, 0, 0.7], { pieceG: 32, like: 'egg' }],
 		['hard-boiled egg', 'hard boiled egg|boiled egg|hard cooked egg|egg hard boiled|cooked egg|egg boiled|soft boiled egg|scotch egg|pickled egg', [12.6, 10.6, 1, 0, 1.1], { pieceG: 50, hygiene: 'ready-to-eat', core: null, storage: 'egg-bake' }],

@@ -5,7 +5,16 @@ const oily = { storage: 'fish-oily', like: 'salmon' } as const;
 
 /** Raw fish. */
 export const fish: Family = {
-	facts: { aisle: 'fish', keeps: 'days', storage: 'fish-lean', hygiene: 'raw-meat-fish', core: 'fish', allergens: ['fish'], cupG: 225, pieceG: 150 },
+	facts: {
+		aisle: 'fish',
+		keeps: 'days',
+		storage: 'fish-lean',
+		hygiene: 'raw-meat-fish',
+		core: 'fish',
+		allergens: ['fish'],
+		cupG: 225,
+		pieceG: 150
+	},
 	rows: [
 		['white fish', 'fish|white fish fillet|fish fillet|firm white fish|fish steak|fish piece|skinless white fish|fish pie mix|fish head|fish bone|fish loin|meen|machli|fish cube|mixed fish|frozen fish|boneless fish', [17.8, 1, 0, 0, 1.1]],
 		['cod', 'cod fillet|cod loin|atlantic cod|pacific cod|skrei', [17.8, 0.7, 0, 0, 1.2], white],
@@ -21,7 +30,7 @@ export const fish: Family = {
 		['salmon', 'salmon fillet|salmon steak|salmon side|side of salmon|wild salmon|salmon piece|salmon tail|sockeye', [20.5, 12, 0, 0, 1.2], oily],
 		['trout', 'rainbow trout|sea trout|trout fillet|+arctic char|char', [20.5, 6, 0, 0, 1.2], oily],
 		['mackerel', 'mackerel fillet|bluefish|fresh mackerel|bangda|whole mackerel|horse mackerel', [18.6, 14, 0, 0, 1.3], oily],
-		['herring', 'fresh sardine|+sprat|+whitebait|pilchard fresh|fresh herring|smelt|shad|hilsa|+eel|mathi|fresh anchovy', [18, 10, 0, 0, 1.4], oily],
+		['herring', 'sardine|pilchard|fresh sardine|+sprat|+whitebait|pilchard fresh|fresh herring|smelt|shad|hilsa|+eel|mathi|fresh anchovy', [18, 10, 0, 0, 1.4], oily],
 		['tuna', 'tuna steak|fresh tuna|ahi tuna|bonito|ahi|tuna loin|albacore steak', [24, 2.5, 0, 0, 1.2], oily],
 		['fish cakes', 'fish cake|fishcake|+fish finger|fish stick|breaded fish|battered fish|+fish ball|gefilte fish|fish burger', [11, 9, 18, 1, 1.8], { ...white, pieceG: 60, allergens: ['fish', 'cereals (wheat)'], checkPacket: true, unitG: { packet: 250 } }],
 		['roe', 'cod roe|fish roe|herring roe', [22, 6, 1.5, 0, 1.5], { ...white }]
@@ -30,7 +39,14 @@ export const fish: Family = {
 
 /** Raw shellfish: crustaceans and molluscs. */
 export const shellfish: Family = {
-	facts: { aisle: 'fish', keeps: 'days', storage: 'shellfish', hygiene: 'raw-meat-fish', core: 'fish', cupG: 160 },
+	facts: {
+		aisle: 'fish',
+		keeps: 'days',
+		storage: 'shellfish',
+		hygiene: 'raw-meat-fish',
+		core: 'fish',
+		cupG: 160
+	},
 	rows: [
 		['seafood', 'seafood mix|mixed seafood|frutti di mare|shellfish|marinara mix|seafood medley|fruits de mer', [16, 1.2, 2, 0, 1.7], { allergens: ['crustaceans', 'molluscs', 'fish'] }],
 		['prawns', 'prawn|shrimp|king prawn|tiger prawn|raw prawn|jumbo shrimp|raw shrimp|large shrimp|+langoustine|scampi|jhinga|green prawn|banana prawn|gambas|king prawns raw', [19, 0.8, 0.5, 0, 1.5], { pieceG: 12, allergens: ['crustaceans'] }],
@@ -47,13 +63,20 @@ export const shellfish: Family = {
 
 /** Fish and shellfish that are eaten as they are: smoked, cured, cooked, canned. */
 export const readyFish: Family = {
-	facts: { aisle: 'fish', keeps: 'days', storage: 'fish-oily', hygiene: 'ready-to-eat', allergens: ['fish'], cupG: 150 },
+	facts: {
+		aisle: 'fish',
+		keeps: 'days',
+		storage: 'fish-oily',
+		hygiene: 'ready-to-eat',
+		allergens: ['fish'],
+		cupG: 150
+	},
 	rows: [
 		['smoked salmon', '+smoked trout|gravlax|gravadlax|lox|hot smoked salmon|smoked salmon trimming', [22, 7, 0.3, 0, 4], { like: 'salmon', unitG: { slice: 25 } }],
 		['smoked mackerel', '+kipper|smoked herring|smoked eel|buckling|peppered mackerel|smoked sprat', [19, 24, 0, 0, 3], { like: 'salmon', pieceG: 80 }],
 		['cooked salmon', 'poached salmon|leftover salmon|flaked cooked fish|cooked fish|leftover fish|canned salmon|tinned salmon|pink salmon', [23, 10, 0, 0, 1.6], { like: 'salmon', unitG: { can: 213 } }],
 		['canned tuna', 'tinned tuna|tuna in oil|tuna in brine|tuna in water|tuna in spring water|tuna chunk|chunk light tuna|albacore tuna|tuna flake|can tuna|tin tuna', [25, 2.5, 0, 0, 1.6], { aisle: 'tins', keeps: 'cupboard', unitG: { can: 145 }, drained01: 0.7, like: 'tuna' }],
-		['canned sardines', 'sardine|tinned sardine|pilchard|tinned mackerel|canned mackerel|sild|brisling|canned herring|tinned fish|canned fish', [23, 12, 0.3, 0, 2.5], { aisle: 'tins', keeps: 'cupboard', unitG: { can: 120, piece: 20 }, like: 'salmon' }],
+		['canned sardines', 'tinned sardine|tinned mackerel|canned mackerel|sild|brisling|canned herring|tinned fish|canned fish', [23, 12, 0.3, 0, 2.5], { aisle: 'tins', keeps: 'cupboard', unitG: { can: 120, piece: 20 }, like: 'salmon' }],
 		['anchovy', 'anchovy fillet|anchovies|tinned anchovy|salted anchovy|boqueron|anchovies fillet', [29, 10, 0, 0, 11], { aisle: 'tins', keeps: 'cupboard', pieceG: 4, unitG: { can: 50 } }],
 		['anchovy paste', 'anchovy essence|anchovy sauce', [20, 20, 2, 0, 12], { aisle: 'tins', keeps: 'cupboard', cupG: 250 }],
 		['pickled herring', '+rollmop|matjes|soused herring|bismarck herring|herring in brine', [14, 18, 9, 0, 3], { aisle: 'fish', keeps: 'weeks', pieceG: 80 }],

@@ -6,7 +6,13 @@ const pastaOf = { like: 'pasta' } as const;
 
 /** Flours, grains and what thickens. */
 export const grains: Family = {
-	facts: { aisle: 'dry', keeps: 'cupboard', storage: 'grains-pulses', hygiene: 'ready-to-eat', cupG: 170 },
+	facts: {
+		aisle: 'dry',
+		keeps: 'cupboard',
+		storage: 'grains-pulses',
+		hygiene: 'ready-to-eat',
+		cupG: 170
+	},
 	rows: [
 		['flour', 'plain flour|wheat flour|all purpose flour|white flour|ap flour|maida|type 405 flour|plain white flour|unbleached flour|flour plain|refined flour|cake flour|pastry flour|all purpose white flour|seasoned flour|00 flour|soft flour|type 550 flour', [10.5, 1.2, 73, 2.8, 0.5], { cupG: 125, allergens: wheat }],
 		['self-raising flour', 'self raising flour|self rising flour|sr flour', [10, 1.2, 72, 3, 2.5], { cupG: 125, allergens: wheat, like: 'flour' }],
@@ -63,7 +69,14 @@ export const grains: Family = {
 
 /** Bread, pastry and what is baked from dough. */
 export const bread: Family = {
-	facts: { aisle: 'bread', keeps: 'days', storage: 'bread-bakes', hygiene: 'ready-to-eat', allergens: wheat, cupG: 50 },
+	facts: {
+		aisle: 'bread',
+		keeps: 'days',
+		storage: 'bread-bakes',
+		hygiene: 'ready-to-eat',
+		allergens: wheat,
+		cupG: 50
+	},
 	rows: [
 		['bread', 'white bread|stale bread|crusty bread|+sourdough|sourdough bread|+baguette|+ciabatta|french bread|country bread|loaf bread|sandwich bread|bread slice|toast|crouton|bread cube|toast bread|day old bread|italian bread|farmhouse loaf|french stick|bread loaf|+focaccia|sourdough loaf|toasted bread|garlic bread|rustic bread|bloomer|texas toast|turkish bread|crostini|soda bread|sourdough starter|sourdough slice|french loaf|fresh bread|bread white|slice bread|white loaf|panini|cuban bread', [8.5, 2.5, 48, 2.7, 2], { unitG: { slice: 35, loaf: 800, crust: 30, piece: 50, bag: 150 }, pieceG: 250 }],
 		['wholemeal bread', 'brown bread|whole wheat bread|wholegrain bread|granary bread|multigrain bread|seeded bread|wholewheat bread|seeded loaf|whole grain bread|wholemeal loaf', [10, 3, 41, 6.8, 2.2], { unitG: { slice: 36, loaf: 800 }, like: 'bread' }],
@@ -82,7 +95,7 @@ export const bread: Family = {
 		['stuffing mix', 'stuffing|sage and onion stuffing|bread stuffing|stove stuffing|herb stuffing mix|cornbread stuffing|dressing stuffing', [10, 4, 65, 5, 5], { cupG: 60, allergens: ['cereals (wheat)', 'celery'], checkPacket: true, keeps: 'cupboard', unitG: { packet: 170, box: 170 } }],
 		['crackers', 'cracker|cream cracker|saltine|water biscuit|oatcake|butter cracker|cheese cracker|ritz style cracker|soda cracker|cracker crumb|saltine cracker|club cracker|graham cracker|graham cracker crumb|rice cracker wheat', [9, 12, 66, 4, 2.5], { pieceG: 4, cupG: 75, checkPacket: true, keeps: 'cupboard', storage: null, unitG: { sleeve: 113 } }],
 		['matzo', 'matzo meal|matza|matzah|matzo ball mix|matzah meal', [10, 1, 78, 3, 0.6], { cupG: 115, keeps: 'cupboard', storage: null, unitG: { sheet: 28 } }],
-		['biscuits', 'digestive biscuit|digestive|ginger biscuit|ginger nut|gingersnap|cookie|amaretti|ladyfinger biscuit|sponge finger|savoiardi|biscuit|shortbread|gingerbread|lebkuchen|rich tea biscuit|speculoos|oat biscuit|chocolate cookie|cookie dough|anzac biscuit|wafer|butter biscuit|arrowroot biscuit|chocolate chip cookie|plain sweet biscuit', [6.5, 20, 65, 2.5, 1.5], { pieceG: 12, cupG: 100, allergens: ['cereals (wheat)', 'milk', 'eggs'], checkPacket: true, keeps: 'cupboard', storage: null }],
+		['biscuits', 'digestive biscuit|digestive|ginger biscuit|ginger nut|gingersnap|cookie|amaretti|ladyfinger|ladyfinger biscuit|sponge finger|savoiardi|biscuit|shortbread|gingerbread|lebkuchen|rich tea biscuit|speculoos|oat biscuit|chocolate cookie|cookie dough|anzac biscuit|wafer|butter biscuit|arrowroot biscuit|chocolate chip cookie|plain sweet biscuit', [6.5, 20, 65, 2.5, 1.5], { pieceG: 12, cupG: 100, allergens: ['cereals (wheat)', 'milk', 'eggs'], checkPacket: true, keeps: 'cupboard', storage: null }],
 		['cake', 'sponge cake|madeira cake|pound cake|sponge|muffin|fruit cake|brownie|angel food cake|cake crumb|doughnut|donut|pancake|waffle|crepe|blini|yorkshire pudding|dumpling|swiss roll|cake mix|pancake mix|pancake batter|baking mix|biscuit mix|biscuit baking mix|muffin mix|yellow cake mix|bisquick style mix|cornbread|cornbread mix|cornbread muffin mix|corn muffin mix|drop scone|hush puppy', [6, 14, 50, 1.5, 1.6], { cupG: 110, pieceG: 60, allergens: ['cereals (wheat)', 'eggs', 'milk'], checkPacket: true }],
 		['puff pastry', 'ready rolled puff pastry|puff pastry sheet|all butter puff pastry|frozen puff pastry|rough puff pastry|puff pastry block', [5.5, 26, 33, 1.5, 1], { pieceG: 250, unitG: { sheet: 250, packet: 375, block: 500, roll: 320 }, allergens: ['cereals (wheat)', 'milk'], checkPacket: true, aisle: 'dairy' }],
 		['shortcrust pastry', 'pastry|pie crust|shortcrust|pie dough|pie shell|sweet pastry|pastry case|pastry dough|frozen pie crust|tart shell|ready rolled shortcrust pastry|shortcrust pastry sheet|refrigerated pie crust|pastry shell|pate brisee|tart case|deep dish pie crust|9 inch pie crust|hot water crust pastry|pie case', [6, 27, 44, 2, 1.3], { pieceG: 230, unitG: { sheet: 250, packet: 375, block: 500 }, allergens: ['cereals (wheat)', 'milk'], checkPacket: true, aisle: 'dairy', like: 'puff pastry' }],

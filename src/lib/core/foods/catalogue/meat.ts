@@ -4,7 +4,14 @@ const shank = { like: 'beef shin' } as const;
 
 /** Raw red meat in whole cuts. What is minced, rolled or tenderised is told apart by the line's own words. */
 export const meat: Family = {
-	facts: { aisle: 'meat', keeps: 'days', storage: 'steaks-chops-roasts', hygiene: 'raw-meat-fish', core: 'whole-cut', cupG: 225 },
+	facts: {
+		aisle: 'meat',
+		keeps: 'days',
+		storage: 'steaks-chops-roasts',
+		hygiene: 'raw-meat-fish',
+		core: 'whole-cut',
+		cupG: 225
+	},
 	rows: [
 		['raw meat', 'meat|stew meat|stewing meat|mixed meat|casserole meat|diced meat|meat cube|game|game meat|bone|soup bone|knuckle|shank|shin|joint|roast|roasting joint|flank|skirt|loin|tenderloin|fillet|breast|thigh|leg|wing|chop|cutlet|escalope|schnitzel|medallion|hock|trotter|neck|tail|belly|cheek|shoulder|rib|haunch|saddle|rack|carcass', [19, 12, 0, 0, 1], { core: 'poultry', weak: true, pieceG: 180 }],
 		['offal', 'sweetbread|giblet|gizzard|brain|lung|melt|spleen|innard|variety meat', [18, 5, 2, 0, 1.2], { core: 'poultry', weak: true }],
@@ -18,7 +25,8 @@ export const meat: Family = {
 		['veal', 'veal escalope|veal cutlet|+veal shank|osso buco|osso bucco|veal shin|veal shoulder|stewing veal|rose veal|veal fillet|veal chop|calf meat|veal stew meat', [20, 6, 0, 0, 1.1], { pieceG: 150, like: 'beef shin' }],
 		['lamb shoulder', 'lamb|diced lamb|stewing lamb|+lamb neck|neck of lamb|shoulder of lamb|lamb neck fillet|scrag end|+lamb shank|lamb stew meat|lamb breast|lamb forequarter|lamb piece|leg of lamb steak|lamb meat|hogget|lamb for stewing|lamb curry piece', [17.5, 17.5, 0, 0, 1], { pieceG: 400 }],
 		['lamb leg', 'leg of lamb|lamb rump|lamb leg steak|lamb steak|gigot', [18.5, 12, 0, 0, 1], { like: 'lamb shoulder', pieceG: 180 }],
-		['lamb chops', 'lamb chop|lamb cutlet|lamb loin|rack of lamb|lamb rack|lamb loin chop|barnsley chop|lamb fillet|lamb backstrap|lamb rib', [17, 20, 0, 0, 1], { pieceG: 100 }],
+		['lamb chops', 'lamb chop|lamb cutlet|lamb loin|lamb loin chop|barnsley chop|lamb fillet|lamb backstrap|lamb rib', [17, 20, 0, 0, 1], { pieceG: 100 }],
+		['rack of lamb', 'lamb rack', [17, 20, 0, 0, 1], { pieceG: 600 }],
 		['mutton', 'mutton curry cut|mutton shoulder|mutton piece|boneless mutton|mutton on the bone', [18, 14, 0, 0, 1], { like: 'lamb shoulder' }],
 		['goat', 'goat meat|kid goat|diced goat|goat shoulder|goat leg|cabrito|chevon|gosht', [20, 4, 0, 0, 1.1], { like: 'lamb shoulder' }],
 		['pork shoulder', 'pork|diced pork|+pork neck|pork butt|boston butt|pork collar|pork hand|picnic shoulder|shoulder of pork|pork for stewing|stewing pork|pork shoulder steak|pork stew meat|pork scotch fillet|pork cube|pork meat|carnitas meat|pork roast|pork joint|pork goulash meat|pulled pork joint', [18, 16, 0, 0, 1], { pieceG: 250 }],
@@ -34,8 +42,8 @@ export const meat: Family = {
 		['wild boar', 'boar|+bison|buffalo meat|+kangaroo|horse meat|horsemeat|water buffalo|yak|camel|crocodile|alligator', [21.5, 4, 0, 0, 1.1], { like: 'beef shin' }],
 		['liver', 'lamb liver|calf liver|beef liver|pig liver|pork liver|ox liver|veal liver|calves liver|lambs liver', [20, 4.5, 3, 0, 1.4], { core: 'poultry', pieceG: 120 }],
 		['kidneys', 'lamb kidney|ox kidney|pig kidney|veal kidney|beef kidney|pork kidney|steak and kidney', [17, 3, 1, 0, 1.2], { core: 'ground-meat', pieceG: 60 }],
-		['heart', 'ox heart|lamb heart|beef heart|pork heart', [17.5, 4, 0.5, 0, 1.1], { core: 'ground-meat' }],
-		['tongue', 'ox tongue|beef tongue|lamb tongue|veal tongue|lengua', [15, 16, 3, 0, 0.9], shank],
+		['heart', 'ox heart|lamb heart|beef heart|pork heart', [17.5, 4, 0.5, 0, 1.1], { core: 'poultry', pieceG: 200 }],
+		['tongue', 'ox tongue|beef tongue|lamb tongue|veal tongue|lengua', [15, 16, 3, 0, 0.9], { ...shank, pieceG: 1200 }],
 		['tripe', 'honeycomb tripe|beef tripe|menudo meat|chitterling|pork intestine|casing', [12, 3.7, 0, 0, 0.6], shank],
 		['marrow bones', 'marrow bone|beef bone|veal bone|lamb bone|stock bone|pork bone', [10, 25, 0, 0, 20], shank],
 		['beef suet', 'suet|shredded suet|pork fat|back fat|fatback|salt pork|caul fat|leaf fat', [4, 85, 0, 0, 0.6], { core: 'ground-meat', cupG: 120 }],
@@ -48,7 +56,14 @@ export const meat: Family = {
 
 /** Raw meat that is minced or stuffed: it counts as minced whatever the line says. */
 export const mincedMeat: Family = {
-	facts: { aisle: 'meat', keeps: 'days', storage: 'ground-meat', hygiene: 'raw-meat-fish', core: 'ground-meat', cupG: 225 },
+	facts: {
+		aisle: 'meat',
+		keeps: 'days',
+		storage: 'ground-meat',
+		hygiene: 'raw-meat-fish',
+		core: 'ground-meat',
+		cupG: 225
+	},
 	rows: [
 		['minced meat', 'mince|minced|ground meat|meatloaf mix|mixed mince|half and half mince|hack|minced beef and pork|beef and pork mince|keema|kheema|mincemeat raw|ground|mincemeat beef|meatball mix', [18, 18, 0, 0, 1], { weak: true, like: 'minced beef' }],
 		['minced beef', 'beef mince|ground beef|hamburger meat|hamburger|lean ground beef|ground chuck|ground round|ground sirloin|lean mince|steak mince|lean minced beef|lean beef mince|minced steak|extra lean ground beef|beef ground|ground beef chuck|hamburger mince', [18.5, 18.5, 0, 0, 1]],
@@ -66,7 +81,14 @@ export const mincedMeat: Family = {
 
 /** Raw poultry and game birds. */
 export const poultry: Family = {
-	facts: { aisle: 'meat', keeps: 'days', storage: 'poultry-pieces', hygiene: 'raw-poultry', core: 'poultry', cupG: 225 },
+	facts: {
+		aisle: 'meat',
+		keeps: 'days',
+		storage: 'poultry-pieces',
+		hygiene: 'raw-poultry',
+		core: 'poultry',
+		cupG: 225
+	},
 	rows: [
 		['poultry', 'bird|game bird|fowl|whole bird', [18.5, 10, 0, 0, 1], { weak: true, pieceG: 1200 }],
 		['chicken breast', 'chicken breast fillet|chicken fillet|chicken mini fillet|chicken tender|chicken tenderloin|skinless chicken breast|boneless chicken breast|boneless skinless chicken breast|chicken escalope|chicken schnitzel raw|breast of chicken|chicken breast half|chicken strip|chicken goujon raw|chicken cutlet|stir fry chicken', [22.5, 2, 0, 0, 1.1], { pieceG: 175 }],
@@ -91,9 +113,16 @@ export const poultry: Family = {
 
 /** Meat that is eaten as it is: cooked, or cured and dried. */
 export const readyMeat: Family = {
-	facts: { aisle: 'meat', keeps: 'days', storage: 'cured-meat', hygiene: 'ready-to-eat', cupG: 140 },
+	facts: {
+		aisle: 'meat',
+		keeps: 'days',
+		storage: 'cured-meat',
+		hygiene: 'ready-to-eat',
+		cupG: 140
+	},
 	rows: [
-		['cooked chicken', 'rotisserie chicken|leftover chicken|cooked chicken breast|roast chicken meat|shredded cooked chicken|cooked chicken meat|poached chicken|canned chicken|pulled chicken|cooked chicken thigh|leftover roast chicken|roasted chicken|grilled chicken breast', [27, 7, 0, 0, 1.1], { storage: 'cooked-meat-poultry', pieceG: 150, unitG: { piece: 150, can: 280 } }],
+		['cooked chicken', 'leftover chicken|cooked chicken breast|roast chicken meat|shredded cooked chicken|cooked chicken meat|poached chicken|canned chicken|pulled chicken|cooked chicken thigh|leftover roast chicken|roasted chicken|grilled chicken breast', [27, 7, 0, 0, 1.1], { storage: 'cooked-meat-poultry', pieceG: 150, unitG: { piece: 150, can: 280 } }],
+		['rotisserie chicken', 'roast chicken|whole cooked chicken', [25, 10, 0, 0, 1.1], { storage: 'cooked-meat-poultry', pieceG: 900, like: 'cooked chicken' }],
 		['cooked turkey', 'leftover turkey|roast turkey|turkey ham|deli turkey|sliced turkey', [29, 5, 0, 0, 1.2], { storage: 'cooked-meat-poultry' }],
 		['cooked beef', 'leftover beef|roast beef|leftover roast beef|cooked minced beef|cooked ground beef|cooked mince|+pastrami|leftover roast', [27, 12, 0, 0, 1.3], { storage: 'cooked-meat-poultry' }],
 		['cooked pork', 'pulled pork|leftover pork|roast pork|cooked pulled pork|char siu|leftover roast pork|carnitas', [27, 14, 1, 0, 1.3], { storage: 'cooked-meat-poultry' }],
@@ -114,9 +143,17 @@ export const readyMeat: Family = {
 
 /** Meat that is none. What it is made of stands on its packet; soya and wheat are named as the usual ones. */
 export const meatSubstitutes: Family = {
-	facts: { aisle: 'dairy', keeps: 'days', storage: 'vegetables', hygiene: 'ready-to-eat', cupG: 150, checkPacket: true },
+	facts: {
+		aisle: 'dairy',
+		keeps: 'days',
+		storage: 'vegetables',
+		hygiene: 'ready-to-eat',
+		cupG: 150,
+		checkPacket: true
+	},
 	rows: [
 		['meat substitute', 'vegetarian mince|vegan mince|veggie mince|vegetarian sausage|vegan sausage|veggie sausage|vegetarian burger|vegan burger|veggie burger|plant based mince|plant based meat|plant based burger|meat free mince|meatless crumble|meatless ground|vegan chicken|vegetarian chicken|vegan bacon|meatless meatball|vegan meatball|vegetarian meat|vegan meat|meat free sausage|veggie crumble|plant based sausage|plant based chicken|meatless|meat free|vegetarian meatball|vegetarian haggis|mycoprotein|mycoprotein mince', [17, 7, 8, 5, 2], { allergens: ['soybeans', 'cereals (wheat)'], pieceG: 60 }],
+		['nut roast', 'nut cutlet|nut loaf|nut burger', [13, 22, 18, 6, 2], { allergens: ['nuts', 'peanuts', 'cereals (wheat)', 'eggs'], pieceG: 150 }],
 		['soya mince', 'soy mince|tvp|textured vegetable protein|soya chunk|soy chunk|dried soya mince|textured soy protein|soya protein|soya granule|soy granule|dried soy mince|soy crumble|soy curl|soya curl|soy protein', [50, 1.5, 18, 15, 6], { aisle: 'dry', keeps: 'cupboard', storage: null, allergens: ['soybeans'], cupG: 80, checkPacket: false }],
 		['seitan', 'wheat gluten|vital wheat gluten|gluten flour|wheat protein', [75, 1.9, 13, 0.6, 1], { allergens: ['cereals (wheat)'], cupG: 120, checkPacket: false }],
 		['tofu', 'firm tofu|silken tofu|extra firm tofu|smoked tofu|bean curd|beancurd|soft tofu|tofu puff|fried tofu', [12, 6.5, 1.5, 0.9, 1], { allergens: ['soybeans'], cupG: 250, unitG: { block: 300, packet: 300 }, checkPacket: false }],

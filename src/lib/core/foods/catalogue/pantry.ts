@@ -13,7 +13,7 @@ export const oils: Family = {
 		['mustard oil', 'sarson oil|sarson ka tel', [0, 100, 0, 0, 0], { allergens: ['mustard'], like: 'oil' }],
 		['walnut oil', 'hazelnut oil|almond oil|nut oil|pistachio oil|macadamia oil|argan nut oil', [0, 100, 0, 0, 0], { allergens: ['nuts'], like: 'oil' }],
 		['soya oil', 'soybean oil|soy oil|soya bean oil', [0, 100, 0, 0, 0], { allergens: ['soybeans'], like: 'oil' }],
-		['coconut oil', 'virgin coconut oil', [0, 99.5, 0, 0, 0], { like: 'oil' }],
+		['coconut oil', 'virgin coconut oil|cocoa butter|shea butter|coconut butter|coconut fat', [0, 99.5, 0, 0, 0], { like: 'oil' }],
 		['chilli oil', 'chili oil|crispy chilli oil|chilli crisp|chili crisp|hot chilli oil', [3, 80, 5, 2, 3], { like: 'oil', checkPacket: true, allergens: ['soybeans'] }],
 		['lard', 'dripping|beef dripping|+goose fat|+duck fat|pork lard|bacon fat|tallow|schmaltz|chicken fat|bacon grease|bacon dripping|schmalz|rendered fat|pork dripping|beef tallow', [0, 99.5, 0, 0, 0.2], { cupG: 205, aisle: 'dairy', unitG: { knob: 15 } }],
 		['vegetable suet', 'vegetarian suet|vegetable fat|vanaspati|+shortening|vegetable shortening|white fat|dalda|solid vegetable fat', [0, 98, 1, 0, 0.2], { cupG: 190, like: 'lard', checkPacket: true }]
@@ -50,7 +50,9 @@ export const sweet: Family = {
 	]
 };
 
-const dry = { facts: { aisle: 'spices', keeps: 'cupboard', storage: null, hygiene: 'ready-to-eat', cupG: 110 } } as const;
+const dry = {
+	facts: { aisle: 'spices', keeps: 'cupboard', storage: null, hygiene: 'ready-to-eat', cupG: 110 }
+} as const;
 
 /** Salt, pepper and spices. */
 export const spices: Family = {

@@ -2,7 +2,13 @@ import type { Family } from './row.ts';
 
 /** Dried pulses: soaked and cooked before they are eaten. */
 export const driedPulses: Family = {
-	facts: { aisle: 'dry', keeps: 'cupboard', storage: 'grains-pulses', hygiene: 'ready-to-eat', cupG: 190 },
+	facts: {
+		aisle: 'dry',
+		keeps: 'cupboard',
+		storage: 'grains-pulses',
+		hygiene: 'ready-to-eat',
+		cupG: 190
+	},
 	rows: [
 		['red lentils', 'lentil|split red lentil|red lentil|masoor dal|masoor|split lentil|red split lentil|orange lentil|dal|dhal|daal|mixed dal|dried red lentil|dry red lentil|pink lentil|masoor daal', [24, 1.5, 51, 10.5, 2.4], { cupG: 190 }],
 		['green lentils', 'green lentil|+brown lentil|+puy lentil|french lentil|+beluga lentil|black lentil|mountain lentil|french green lentil|le puy lentil|castelluccio lentil|whole masoor|dried lentil|dried green lentil|dried brown lentil|plate lentil|continental lentil|whole lentil|sabut masoor', [24, 1.3, 45, 16, 2.6], { cupG: 192, like: 'red lentils' }],
@@ -20,7 +26,15 @@ export const driedPulses: Family = {
 
 /** Pulses that are cooked: from a can, a jar or the own pot. A usual can of 400 g holds 240 g drained. */
 export const cookedPulses: Family = {
-	facts: { aisle: 'tins', keeps: 'cupboard', storage: 'grains-pulses', hygiene: 'ready-to-eat', cupG: 170, drained01: 0.6, unitG: { can: 400, jar: 660, carton: 380 } },
+	facts: {
+		aisle: 'tins',
+		keeps: 'cupboard',
+		storage: 'grains-pulses',
+		hygiene: 'ready-to-eat',
+		cupG: 170,
+		drained01: 0.6,
+		unitG: { can: 400, jar: 660, carton: 380 }
+	},
 	rows: [
 		['chickpeas', 'chickpea|canned chickpea|cooked chickpea|garbanzo bean|garbanzo|tins of chickpea|cans of chickpea|chick pea|tin chickpea|can garbanzo bean|garbanzos|jarred chickpea', [7.2, 2.6, 15, 6, 1.2], { cupG: 164 }],
 		['white beans', '+cannellini bean|haricot bean|canned white bean|cooked white bean|white bean|+navy bean|+great northern bean|white kidney bean|cannellini|haricot blanc|canned cannellini bean|cooked cannellini bean|+flageolet bean|fagioli|small white bean', [7, 0.5, 14.5, 6, 1.5], { cupG: 177 }],
@@ -55,7 +69,7 @@ export const nuts: Family = {
 		['hazelnut spread', 'chocolate hazelnut spread|chocolate spread|praline|nougat|nut nougat cream|gianduja', [6, 31, 57, 4, 1.5], { cupG: 290, allergens: ['nuts (hazelnut)', 'milk', 'soybeans'], checkPacket: true }],
 		['pistachios', 'pistachio|pistachio nut|pista|shelled pistachio|pistachio paste', [20, 45, 18, 10, 3], { cupG: 123, pieceG: 0.7, allergens: nut('pistachio') }],
 		['macadamias', 'macadamia|macadamia nut', [8, 76, 5, 8.6, 1.1], { cupG: 134, allergens: nut('macadamia') }],
-		['brazil nuts', 'brazil nut|brazil', [14, 67, 4.5, 7.5, 3.4], { cupG: 133, pieceG: 4, allergens: nut('Brazil') }],
+		['brazil nuts', 'brazil nut|brazil', [14, 67, 4.5, 7.5, 3.4], { cupG: 133, pieceG: 4, allergens: nut('brazil') }],
 		['pine nuts', 'pine nut|pine kernel|pinon|pignoli', [14, 68, 9, 4, 2.6], { cupG: 135, allergens: ['nuts'] }],
 		['chestnuts', 'chestnut|vacuum packed chestnut|cooked chestnut|chestnut puree|sweet chestnut|roasted chestnut|marron', [2.5, 2, 40, 5, 1], { cupG: 145, pieceG: 8, storage: 'fruit', unitG: { packet: 180 } }],
 		['peanuts', 'peanut|roasted peanut|groundnut|ground nut|salted peanut|moongphali|dry roasted peanut|crushed peanut|monkey nut|peanut powder', [25, 49, 13, 8, 2.4], { cupG: 146, allergens: ['peanuts'] }],

@@ -4,13 +4,19 @@ const celery = ['celery'];
 
 /** Vegetables as they are bought fresh or frozen, raw. Weights of a piece and a cup: household measures, from memory. */
 export const vegetables: Family = {
-	facts: { aisle: 'greens', keeps: 'days', storage: 'vegetables', hygiene: 'raw-vegetable', cupG: 130 },
+	facts: {
+		aisle: 'greens',
+		keeps: 'days',
+		storage: 'vegetables',
+		hygiene: 'raw-vegetable',
+		cupG: 130
+	},
 	rows: [
 		['onion', 'brown onion|yellow onion|white onion|cooking onion|spanish onion|sweet onion|big onion|mixed onion', [1.1, 0.1, 8, 1.7, 0.5], { cupG: 160, pieceG: 110, keeps: 'weeks' }],
 		['red onion', 'purple onion', [1.1, 0.1, 8, 1.7, 0.5], { cupG: 160, pieceG: 110, keeps: 'weeks', like: 'onion' }],
 		['shallot', 'eschalot|banana shallot|echalion|french shallot|small onion|sambar onion|pearl onion|pickling onion|baby onion|silverskin onion', [2.3, 0.1, 14, 3, 0.8], { cupG: 150, pieceG: 25, keeps: 'weeks', like: 'onion' }],
 		['spring onion', 'scallion|salad onion|green onion|onion green', [1.8, 0.2, 4.8, 2.6, 0.8], { cupG: 100, pieceG: 15, unitG: { bunch: 100 }, like: 'onion' }],
-		['garlic', 'garlic clove|fresh garlic|lahsun|minced garlic|garlic pod', [6.4, 0.5, 29, 2.1, 1.5], { cupG: 136, pieceG: 4, unitG: { clove: 4, head: 45, knob: 45, bunch: 100 }, keeps: 'weeks' }],
+		['garlic', 'garlic clove|fresh garlic|lahsun|garlic pod', [6.4, 0.5, 29, 2.1, 1.5], { cupG: 136, pieceG: 3, unitG: { clove: 3, head: 45, bunch: 100 }, keeps: 'weeks' }],
 		['black garlic', '', [9, 0.3, 45, 3, 2.5], { pieceG: 4, unitG: { clove: 4, head: 40 }, keeps: 'cupboard' }],
 		['carrot', 'baby carrot|heritage carrot|gajar|chantenay carrot', [0.9, 0.2, 6.8, 2.8, 0.9], { cupG: 128, pieceG: 70, unitG: { bunch: 400 }, keeps: 'weeks' }],
 		['celery', 'celery stalk|celery stick|celery rib|celery heart|stick celery|stalk celery|rib celery', [0.7, 0.2, 1.8, 1.6, 0.8], { cupG: 101, pieceG: 40, unitG: { stick: 40, head: 450, bunch: 450 }, allergens: celery, keeps: 'weeks' }],
@@ -38,7 +44,7 @@ export const vegetables: Family = {
 		['roasted peppers', 'roasted red pepper|roasted pepper|piquillo pepper|grilled pepper|chargrilled pepper|pimiento|pimento', [1, 0.4, 5, 1.5, 1.5], { cupG: 180, hygiene: 'ready-to-eat', aisle: 'tins', keeps: 'cupboard', unitG: { jar: 290, piece: 70 }, drained01: 0.65, like: 'sweet pepper' }],
 		['chilli', 'chili pepper|chilli pepper|chile pepper|red chilli|green chilli|red chili|green chili|green chile|chili|chile|jalapeno|jalapeno pepper|serrano|+serrano pepper|serrano chile|bird eye chilli|thai chilli|hot pepper|+habanero|scotch bonnet|poblano|+poblano pepper|poblano chile|anaheim pepper|hari mirch|finger chilli|peperoncino|long red chilli|long green chilli|diced green chile|hatch chile|cayenne pepper fresh', [1.9, 0.4, 7, 1.6, 0.8], { cupG: 110, pieceG: 12, unitG: { can: 113 } }],
 		['chipotle in adobo', 'chipotle chile in adobo|chipotle pepper in adobo|chipotle in adobo sauce|chipotle paste|adobo sauce|chipotle pepper', [1.5, 3, 9, 4, 4], { cupG: 240, pieceG: 10, unitG: { can: 200 }, hygiene: 'ready-to-eat', aisle: 'tins', keeps: 'cupboard' }],
-		['tomato', 'fresh tomato|ripe tomato|vine tomato|cherry tomato|grape tomato|beef tomato|beefsteak tomato|roma tomato|salad tomato|plum tomato fresh|fresh plum tomato|tamatar|baby plum tomato|green tomato|heirloom tomato', [0.9, 0.2, 2.7, 1.2, 0.5], { cupG: 180, pieceG: 120 }],
+		['tomato', 'fresh tomato|ripe tomato|vine tomato|cherry tomato|grape tomato|beef tomato|beefsteak tomato|roma tomato|salad tomato|plum tomato fresh|fresh plum tomato|tamatar|baby plum tomato|green tomato|heirloom tomato', [0.9, 0.2, 2.7, 1.2, 0.5], { cupG: 180, pieceG: 120, unitG: { punnet: 250 } }],
 		['sun-dried tomatoes', 'sun dried tomato|sundried tomato|semi dried tomato|sunblush tomato', [8, 10, 30, 9, 8], { cupG: 60, pieceG: 5, hygiene: 'ready-to-eat', aisle: 'tins', keeps: 'cupboard', allergens: ['sulphites'] }],
 		['tomatillo', 'green tomatillo', [1, 1, 3.9, 1.9, 0.6], { cupG: 132, pieceG: 34, unitG: { can: 310 }, like: 'tomato' }],
 		['aubergine', 'eggplant|brinjal|baingan|melanzane|baby aubergine|baby eggplant', [1, 0.2, 2.9, 3, 0.6], { cupG: 82, pieceG: 300 }],
@@ -48,11 +54,11 @@ export const vegetables: Family = {
 		['pumpkin', 'kent pumpkin|jap pumpkin|hokkaido pumpkin|hokkaido|red kuri|kaddu|pie pumpkin|pumpkin flesh', [1, 0.1, 6, 0.8, 0.8], { cupG: 116, pieceG: 1500, keeps: 'weeks', like: 'squash' }],
 		['pumpkin puree', 'canned pumpkin|pure pumpkin|solid pack pumpkin|pumpkin purée|pumpkin pulp', [1.1, 0.3, 5.5, 2.9, 0.7], { cupG: 245, unitG: { can: 425 }, hygiene: 'ready-to-eat', aisle: 'tins', keeps: 'cupboard', like: 'squash' }],
 		['fennel', 'fennel bulb|bulb fennel|bulb of fennel|florence fennel', [1.2, 0.2, 4.2, 3.1, 1], { cupG: 87, pieceG: 230 }],
-		['mushroom', 'chestnut mushroom|button mushroom|white mushroom|cremini|cremini mushroom|crimini mushroom|champignon|cup mushroom|closed cup mushroom|baby bella mushroom|swiss brown mushroom|brown mushroom|mixed mushroom|sliced mushroom|fresh mushroom', [3.1, 0.3, 2.3, 1, 0.8], { cupG: 75, pieceG: 15, unitG: { can: 230 } }],
+		['mushroom', 'chestnut mushroom|button mushroom|white mushroom|cremini|cremini mushroom|crimini mushroom|champignon|cup mushroom|closed cup mushroom|baby bella mushroom|swiss brown mushroom|brown mushroom|mixed mushroom|fresh mushroom', [3.1, 0.3, 2.3, 1, 0.8], { cupG: 75, pieceG: 15, unitG: { can: 230 } }],
 		['portobello mushroom', 'portobello|portabella|flat mushroom|field mushroom|large flat mushroom', [2.1, 0.4, 2.6, 1.3, 0.8], { cupG: 86, pieceG: 84, like: 'mushroom' }],
 		['shiitake', 'shiitake mushroom|shitake', [2.2, 0.5, 4.3, 2.5, 0.7], { cupG: 80, pieceG: 19, like: 'mushroom' }],
 		['oyster mushroom', 'king oyster mushroom|enoki|enoki mushroom|shimeji|chanterelle|girolle|wild mushroom|porcini fresh|fresh porcini|cep', [3.3, 0.4, 3.8, 2.3, 1], { cupG: 86, pieceG: 20, like: 'mushroom' }],
-		['spinach', 'spinach leaf|baby spinach|frozen spinach|leaf spinach|palak|english spinach|chopped spinach|baby spinach leaf', [2.9, 0.4, 1.4, 2.2, 1.6], { cupG: 30, unitG: { bunch: 300, bag: 200, cube: 30, handful: 30 } }],
+		['spinach', 'spinach leaf|baby spinach|frozen spinach|leaf spinach|palak|english spinach|chopped spinach|baby spinach leaf', [2.9, 0.4, 1.4, 2.2, 1.6], { cupG: 30, unitG: { bunch: 300, bag: 200, packet: 283, cube: 30, handful: 30 } }],
 		['chard', 'swiss chard|chard leaf|rainbow chard|silverbeet|silver beet|mangold', [1.8, 0.2, 2.1, 1.6, 1.6], { cupG: 36, unitG: { bunch: 300, leaf: 40 } }],
 		['kale', 'cavolo nero|curly kale|lacinato kale|tuscan kale|green cabbage kale|black kale', [3.5, 0.9, 3, 4, 1.6], { cupG: 40, unitG: { bunch: 200, handful: 30 } }],
 		['collard greens', 'collard|spring green|greens|mustard green|turnip green|beet green|sarson', [3, 0.6, 1.5, 4, 1.2], { cupG: 36, unitG: { bunch: 300, head: 300 }, like: 'kale' }],
@@ -82,7 +88,7 @@ export const vegetables: Family = {
 		['creamed corn', 'cream style corn|creamstyle corn|creamed sweetcorn', [1.7, 0.4, 17, 1.2, 1], { cupG: 256, unitG: { can: 400 }, hygiene: 'ready-to-eat', aisle: 'tins', keeps: 'cupboard', like: 'sweetcorn' }],
 		['baby corn', 'babycorn', [2.5, 0.2, 3.5, 2.3, 0.6], { cupG: 130, pieceG: 10, unitG: { can: 400 }, drained01: 0.55 }],
 		['hominy', 'mote|pozole corn|canned hominy', [1.5, 0.9, 11.8, 2.5, 0.9], { cupG: 165, unitG: { can: 425 }, drained01: 0.6, hygiene: 'ready-to-eat', aisle: 'tins', keeps: 'cupboard', like: 'sweetcorn' }],
-		['okra', 'bhindi|ladies finger|lady finger|ladyfinger|gumbo okra', [1.9, 0.2, 4.3, 3.2, 0.9], { cupG: 100, pieceG: 12 }],
+		['okra', 'bhindi|ladies finger|lady finger|gumbo okra', [1.9, 0.2, 4.3, 3.2, 0.9], { cupG: 100, pieceG: 12 }],
 		['cucumber', 'lebanese cucumber|english cucumber|baby cucumber|kheera|continental cucumber|persian cucumber', [0.7, 0.1, 2.2, 0.6, 0.4], { cupG: 119, pieceG: 300 }],
 		['lettuce', 'butter lettuce|iceberg|iceberg lettuce|romaine|romaine lettuce|little gem|cos lettuce|gem lettuce|salad leaf|mixed leaf|salad green|mixed salad|bibb lettuce|lamb lettuce|corn salad|mesclun|green salad|side salad|salad', [1.3, 0.2, 1.6, 1.5, 0.8], { cupG: 40, pieceG: 300, unitG: { head: 300, leaf: 10, bag: 120, handful: 20 } }],
 		['rocket', 'arugula|rucola', [2.6, 0.7, 2.1, 1.6, 1.4], { cupG: 20, unitG: { handful: 20, bag: 70 }, like: 'lettuce' }],
@@ -102,7 +108,7 @@ export const vegetables: Family = {
 		['banana blossom', 'banana flower|plantain flower', [1.7, 0.7, 5, 5.5, 1.4], { unitG: { can: 510 }, pieceG: 400 }],
 		['plantain', 'green plantain|ripe plantain|green banana|raw banana', [1.3, 0.2, 28, 2.5, 0.9], { cupG: 148, pieceG: 180 }],
 		['jackfruit', 'young jackfruit|green jackfruit|kathal|unripe jackfruit', [1.7, 0.4, 8, 3, 0.9], { cupG: 165, unitG: { can: 400 }, drained01: 0.55 }],
-		['ginger', 'fresh ginger|root ginger|ginger root|adrak|stem ginger fresh|minced ginger|+galangal|galanga', [1.8, 0.8, 12, 2.5, 1], { cupG: 96, pieceG: 30, unitG: { knob: 20, thumb: 20, slice: 3 }, keeps: 'weeks' }],
+		['ginger', 'fresh ginger|root ginger|ginger root|adrak|stem ginger fresh|+galangal|galanga', [1.8, 0.8, 12, 2.5, 1], { cupG: 96, pieceG: 30, unitG: { knob: 20, thumb: 20, slice: 3 }, keeps: 'weeks' }],
 		['ginger garlic paste', 'garlic ginger paste|ginger and garlic paste|ginger paste|garlic paste|garlic puree|garlic granule wet', [3, 2, 15, 2, 4], { cupG: 250, hygiene: 'ready-to-eat', keeps: 'weeks' }],
 		['turmeric root', 'fresh turmeric', [1.5, 0.5, 9, 3, 1.3], { pieceG: 15, keeps: 'weeks' }],
 		['lemongrass', 'lemon grass|lemongrass stalk|stalk lemongrass|lemongrass stick', [1.8, 0.5, 22, 3, 1.8], { cupG: 67, pieceG: 20, unitG: { stick: 20 }, keeps: 'weeks' }],
@@ -118,7 +124,16 @@ export const vegetables: Family = {
 
 /** Fresh herbs. A bunch, a sprig and a leaf are household measures, from memory. */
 export const herbs: Family = {
-	facts: { aisle: 'greens', keeps: 'days', storage: 'vegetables', hygiene: 'raw-vegetable', cupG: 40, pieceG: 2, unitG: { bunch: 40, sprig: 1.5, leaf: 0.5, handful: 12, stick: 3, pot: 30 }, like: 'herbs' },
+	facts: {
+		aisle: 'greens',
+		keeps: 'days',
+		storage: 'vegetables',
+		hygiene: 'raw-vegetable',
+		cupG: 40,
+		pieceG: 2,
+		unitG: { bunch: 40, sprig: 1.5, leaf: 0.5, handful: 12, stick: 3, pot: 30 },
+		like: 'herbs'
+	},
 	rows: [
 		['herbs', 'mixed herb|fresh herb|bouquet garni|herb|italian herb|soft herb|fine herb|poultry herb', [3.3, 0.8, 7, 4.5, 2.4], { weak: true }],
 		['parsley', 'flat leaf parsley|fresh parsley|curly parsley|italian parsley|parsley leaf|continental parsley|flat parsley', [3, 0.8, 3, 3.3, 2.2]],

@@ -225,6 +225,7 @@ export const recipeImport = {
 	emptyFile: 'It is empty.',
 	noLines: 'No ingredient line was found in it.',
 	nameless: 'Recipe without a name',
+	besideList: ({ line }: { line: Shown }) => `Also named on the page, beside its list: ${line}`,
 	several: ({ n }: { n: number }) =>
 		`${n} recipes were found in it, each kept as its own dish: look whether they are parted where they should be.`,
 	badJson: ({ why }: { why: Shown }) => `This is not readable JSON: ${why}.`,
