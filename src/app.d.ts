@@ -4,6 +4,12 @@ import type { ReadPasted } from '$lib/server/reading/read-pasted';
 import type { Db } from '$lib/server/db/db';
 
 declare global {
+	namespace svelteHTML {
+		interface HTMLAttributes<T> {
+			/** what was kept of a form is put back (ui/shell/drafts) */
+			ondraft?: (event: CustomEvent<Record<string, string>> & { currentTarget: T }) => void;
+		}
+	}
 	namespace App {
 		interface Error {
 			message: string;

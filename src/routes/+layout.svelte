@@ -10,6 +10,7 @@
 	import KeysButton from '$lib/ui/shell/KeysButton.svelte';
 	import Rail from '$lib/ui/shell/Rail.svelte';
 	import Shortcuts from '$lib/ui/shell/Shortcuts.svelte';
+	import { drafts, startAfresh, watchDrafts } from '$lib/ui/shell/drafts.svelte';
 	import Strip from '$lib/ui/shell/Strip.svelte';
 	import UndoLines from '$lib/ui/shell/UndoLines.svelte';
 	import type { LayoutProps } from './$types';
@@ -21,6 +22,7 @@
 	onMount(() => {
 		alive.yes = true;
 		document.documentElement.dataset.alive = 'yes';
+		return watchDrafts();
 	});
 	$effect(() => clock.run());
 	$effect(() => live.start());
@@ -36,6 +38,11 @@
 <Shortcuts />
 <UndoLines undos={data.undos} />
 {#if !live.here}<p class="away" role="status">{w.rootLayout.noConnection}</p>{/if}
+{#if drafts.back > 0}<p class="draft" role="status">
+		{w.rootLayout.draftBack}
+		<button type="button" class="underline" onclick={startAfresh}>{w.rootLayout.startAfresh}</button
+		>
+	</p>{/if}
 {#if navigating.to}<p class="going" role="status">
 		<span class="sr-only">{w.rootLayout.opening}</span>
 	</p>{/if}
@@ -56,6 +63,17 @@
 		background: var(--mustard-pale);
 		color: var(--mustard);
 		font-weight: 700;
+	}
+	.draft {
+		max-width: 1296px;
+		margin: 0 auto 12px;
+		padding: 6px 28px;
+		font-weight: 600;
+	}
+	.draft button {
+		min-height: 44px;
+		padding: 0 8px;
+		cursor: pointer;
 	}
 	.going {
 		position: fixed;

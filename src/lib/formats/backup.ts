@@ -5,7 +5,7 @@ import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */
-export const backupVersion = 5;
+export const backupVersion = 6;
 
 const int = () => yup.number().integer().strict().defined();
 const real = () => yup.number().strict().defined();
@@ -88,7 +88,8 @@ const tables = {
 		form: text().nullable(),
 		optional: yup.boolean().strict().defined(),
 		alternatives: yup.array(text()).defined(),
-		understood: oneOf(['full', 'item', 'text'])
+		understood: oneOf(['full', 'item', 'text', 'heading']),
+		doubts: yup.array(text()).defined()
 	}),
 	coolingRuns: yup.object({
 		id: int(),
@@ -137,6 +138,7 @@ const tables = {
 		core: text(),
 		coreC: real(),
 		allergens: yup.array(text()).defined(),
+		allergensKnown: yup.boolean().strict().defined(),
 		nutrition: json().nullable(),
 		storage: json(),
 		card: json().nullable(),
@@ -351,6 +353,10 @@ const added: {
 			}
 		},
 		tables: ['packEvents', 'freezerReadings', 'containerStock']
+	},
+	{
+		version: 6,
+		columns: { ingredientLines: { doubts: [] }, packings: { allergensKnown: true } }
 	}
 ];
 

@@ -1,6 +1,6 @@
 import { readItem, type ItemHint } from '../core/foods/find-item.ts';
 import { itemByName } from '../core/foods/item-catalogue.ts';
-import type { LineCorrection, LineForm } from '../core/foods/line-correction.ts';
+import type { LineCorrection, LineDoubt, LineForm } from '../core/foods/line-correction.ts';
 import { nameWords } from '../core/foods/name-words.ts';
 import { longestLine } from '../core/foods/recipe-limits.ts';
 import { lineKg } from '../core/foods/line-mass.ts';
@@ -14,17 +14,6 @@ import {
 	otherAmount,
 	type LineAmount
 } from './line-amount.ts';
-
-/** What of a line is not certain, so that the cook is asked. */
-export type LineDoubt =
-	/** no name of the catalogue is in it */
-	| 'unknown'
-	/** a name is in it, and words after it that may make it another thing */
-	| 'perhaps'
-	/** an amount whose unit is not understood */
-	| 'amount'
-	/** a pulse that may be dried or cooked */
-	| 'dried-or-cooked';
 
 /** An ingredient line as understood. The text is kept as typed, whatever was understood of it. */
 export interface ParsedLine {
@@ -101,13 +90,14 @@ export function parseIngredientLine(line: string): ParsedLine {
 		optional: /\boptional(ly)?\b|\bif (you )?(like|liked|wish|desired|using)\b/i.test(text),
 		alternatives: alternativesOf(words, item?.name ?? null)
 	};
+	const known = item !== null && parsedLineKg(base) !== null;
 	const doubts: LineDoubt[] = [
 		...(read === null ? (['unknown'] as const) : []),
 		...(read && !read.sure ? (['perhaps'] as const) : []),
 		...(read?.driedOrCooked ? (['dried-or-cooked'] as const) : []),
-		...(amount && unit === null ? (['amount'] as const) : [])
+		...(amount && unit === null ? (['amount'] as const) : []),
+		...(item && unit !== null && !known ? (['weight'] as const) : [])
 	];
-	const known = item !== null && parsedLineKg(base) !== null;
 	return { ...base, understood: known ? 'full' : item ? 'item' : 'text', doubts };
 }
 
@@ -320,12 +310,15 @@ export function correctedLine(
 	if (!correction) return line;
 	const { settled, ...changes } = correction;
 	const next = { ...line, ...changes };
-	if (line.heading) return next;
+	if (line.understood === 'heading') return next;
 	const item = next.itemName ? itemByName(next.itemName) : null;
+	const known = parsedLineKg(next) !== null;
 	const named = settled || correction.itemName !== undefined;
 	return {
 		...next,
-		doubts: named ? next.doubts.filter((doubt) => doubt === 'amount' && !settled) : next.doubts,
-		understood: parsedLineKg(next) !== null ? 'full' : item ? 'item' : 'text'
+		doubts: next.doubts.filter((doubt) =>
+			doubt === 'amount' || doubt === 'weight' ? !known && !settled : !named
+		),
+		understood: known ? 'full' : item ? 'item' : 'text'
 	};
 }

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { guessInstruction, guessKind, guessState } from './guess-dish.ts';
+import { guessInstruction, guessKind } from './guess-dish.ts';
+import { guessState } from './guess-state.ts';
 import { parseIngredientLines } from './ingredient-line.ts';
 import { readRecipes } from './recipe-file.ts';
 import { durationMin } from './recipe-jsonld.ts';

@@ -20,6 +20,8 @@ export interface LabelPack {
 	state: 'raw' | 'cooked';
 	coreC: number;
 	allergens: readonly string[];
+	/** false: something in it nobody could read */
+	allergensKnown?: boolean;
 	addOnDay: string;
 	serveWith: readonly string[];
 	nutrition?: Nutrition | null;
@@ -93,11 +95,17 @@ export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 		serveWith: pack.serveWith.length
 			? w.labelContent.serveWith({ what: pack.serveWith.join(', ') })
 			: '',
-		allergens: pack.allergens.length
-			? w.labelContent.contains({ allergens: pack.allergens.join(', ') })
-			: '',
+		allergens: containsText(pack),
 		caution: w.labelContent.caution({ tempC: tempText(pack.coreC, habit) })
 	};
+}
+
+/** What is in it, and that more may be: nobody reads an empty place as "nothing". */
+function containsText({ allergens, allergensKnown = true }: LabelPack): string {
+	const named = allergens.length
+		? w.labelContent.contains({ allergens: allergens.join(', ') })
+		: '';
+	return [named, allergensKnown ? '' : w.labelContent.notAllKnown].filter(Boolean).join('; ');
 }
 
 const nutritionText = (n: Nutrition) =>

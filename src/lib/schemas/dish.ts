@@ -3,6 +3,7 @@ import * as yup from 'yup';
 import { dishKindNames } from '../core/published/dish-kinds.ts';
 import { longestLine, longestPaste, mostLines } from '../core/foods/recipe-limits.ts';
 import { itemByName } from '../core/foods/item-catalogue.ts';
+import { measures, type MeasureName } from '../core/units/measures.ts';
 import { lineForms, type LineCorrection } from '../core/foods/line-correction.ts';
 import type { Habit } from '../present/units.ts';
 import { amount, oneOf, text, wholeNumber } from './fields.ts';
@@ -15,7 +16,11 @@ const correctionSchema = yup.object({
 		.string()
 		.nullable()
 		.test('known', (name) => !name || itemByName(name) !== null),
-	cut: yup.string().max(60),
+	cut: yup.string().max(120),
+	settled: yup.boolean(),
+	quantity: yup.number().positive().max(100_000),
+	quantityTo: yup.number().nullable().positive().max(100_000),
+	unit: yup.string().oneOf(Object.keys(measures) as MeasureName[]),
 	stage: yup.string().oneOf(['pack', 'inner', 'cook-day', 'serve'] as const),
 	form: yup
 		.string()
@@ -26,7 +31,7 @@ const correctionSchema = yup.object({
 });
 
 /** Corrections of lines, by their text; what is none of them is left out. */
-function readCorrections(typed: unknown): Record<string, LineCorrection> {
+export function readCorrections(typed: unknown): Record<string, LineCorrection> {
 	let raw: unknown = typed;
 	if (typeof typed === 'string')
 		try {

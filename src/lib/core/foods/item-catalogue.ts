@@ -40,6 +40,8 @@ export interface Item {
 	readonly checkPacket: boolean;
 	readonly aisle: Aisle;
 	readonly keeps: Keeping;
+	/** its names are different things to buy */
+	readonly mixed: boolean;
 	/** only a cut, a shape or a class: any other name in a line says more */
 	readonly weak: boolean;
 	readonly source: CompositionSource;
@@ -102,6 +104,7 @@ function itemOf({ name, row, family, like }: NamedRow): Item {
 		checkPacket: facts.checkPacket ?? false,
 		aisle: facts.aisle,
 		keeps: facts.keeps,
+		mixed: facts.mixed ?? false,
 		weak: name === rowName && (facts.weak ?? false),
 		source: facts.source ?? 'memory'
 	};
@@ -134,13 +137,16 @@ export const longestName = Math.max(...[...byWords.values()].map(({ words }) => 
 /** The item that goes by exactly these words (already singular, see `nameWords`). */
 export const itemOfWords = (words: string): ItemName | undefined => byWords.get(words);
 
+/** Names that rows had before, as households may have kept them. */
+const formerNames: Readonly<Record<string, string>> = { 'chili pepper': 'chilli' };
+
 /**
  * An item by the catalogue's own name, or by such a name with what makes it another thing: "soy sauce, gluten-free",
  * "goat, minced". Null when it is none.
  */
 export function itemByName(name: string): Item | null {
 	const [own, ...how] = name.split(', ');
-	const item = byOwnName.get(own);
+	const item = byOwnName.get(formerNames[own] ?? own);
 	if (!item) return null;
 	return how.reduce<Item | null>(
 		(at, one) => at && modified(at, one, (other) => byOwnName.get(other) ?? null),

@@ -27,11 +27,11 @@ export interface FillPlan {
 
 const thickItems = new Set([
 	'tomato paste',
-	'chopped tomatoes',
-	'tomato sauce',
+	'canned tomatoes',
+	'passata',
 	'coconut milk',
 	'flour',
-	'cornstarch',
+	'starch',
 	'peanut butter',
 	'honey'
 ]);
@@ -42,7 +42,7 @@ export function layerRole(line: Pick<FillLine, 'item' | 'massKg'>): LayerRole {
 	const { item } = line;
 	if (!item) return 'heavy';
 	const { water, protein, fat, carbohydrate } = item.composition;
-	if (item.storage === 'soft-dairy' || thickItems.has(item.name)) return 'thick';
+	if (item.storage === 'soft-dairy' || thickItems.has(item.like)) return 'thick';
 	// broth, wine, water: nearly all water and poured
 	if (
 		water > 0.85 &&

@@ -1,5 +1,5 @@
 /**
- * What goes in late, by the catalogue's item names, and how long it wants. Cook values in minutes at 100 °C, z 33 K: pasta 8 to
+ * What goes in late, by the plain items of the catalogue (what is like one of them counts with it), and how long it wants. Cook values in minutes at 100 °C, z 33 K: pasta 8 to
  * 12, white rice 12 to 18, tender vegetables as their kind of dish, fish until it flakes. Thickener, soft dairy: minutes.
  * Common practice, no source.
  */
@@ -18,7 +18,7 @@ export const lateKinds: Readonly<
 		}
 	>
 > = {
-	pasta: { cookMin: { from: 8, to: 12 }, plainMin: null, items: ['pasta'] },
+	pasta: { cookMin: { from: 8, to: 12 }, plainMin: null, items: ['pasta', 'stuffed pasta'] },
 	rice: { cookMin: { from: 12, to: 18 }, plainMin: null, items: ['rice'] },
 	'small-grains': {
 		cookMin: { from: 5, to: 10 },

@@ -1,4 +1,4 @@
-import { itemByName } from '../foods/item-catalogue.ts';
+import { itemByName, likeOf } from '../foods/item-catalogue.ts';
 import { cutRateMinPerKg, type StepLine } from '../steps/propose-steps.ts';
 import { hygieneOf, isRawAnimalClass, isRawMeatClass } from '../foods/raw-animal.ts';
 
@@ -55,8 +55,10 @@ export interface PrepLists {
 	setOut: { key: string; dishId: number; dish: string; lines: string[] }[];
 }
 
-const driedPulses = new Set(['dried beans']);
+const driedPulses = new Set(['dried beans', 'dried chickpeas', 'dried kidney beans']);
 const seasonings = new Set(['salt', 'black pepper', 'spice']);
+
+const cheeses = new Set(['hard cheese', 'soft cheese']);
 
 /** What is lighter is weighed or spooned, not counted, unless its line counts it; kg. */
 const leastPieceKg = 0.05;
@@ -89,7 +91,8 @@ export function prepLists(dishes: readonly PrepDish[]): PrepLists {
 			if (line.stage === 'serve' || line.stage === 'cook-day') continue;
 			const list = listOf(line, dish);
 			if (line.form === 'frozen' && isRawAnimal(line)) add(groups.thaw, 'thaw', line, dish);
-			if (line.itemName && driedPulses.has(line.itemName)) add(groups.soak, 'soak', line, dish);
+			if (line.itemName && driedPulses.has(likeOf(line.itemName) ?? ''))
+				add(groups.soak, 'soak', line, dish);
 			if (list === 'meats' && needsCutting(line)) add(groups.chop, 'chop', line, dish);
 			if (list === 'spices') spice.push(line.text);
 			else if (list === 'setOut') rest.push(line.text);
@@ -128,11 +131,11 @@ function listOf(
 	dish: PrepDish
 ): 'chop' | 'cheese' | 'cans' | 'meats' | 'spices' | 'setOut' {
 	if (line.form === 'canned' || line.cans !== null) return 'cans';
-	if (line.itemName && /cheese/.test(line.itemName)) return 'cheese';
+	if (cheeses.has(likeOf(line.itemName) ?? '')) return 'cheese';
 	const animal = isRawAnimal(line) && line.form !== 'cooked';
 	if (animal && isRawMeatClass(hygieneOf(line.itemName)) && dish.state === 'cooked') return 'meats';
 	if (needsCutting(line)) return 'chop';
-	if (line.itemName && seasonings.has(line.itemName)) return 'spices';
+	if (line.itemName && seasonings.has(likeOf(line.itemName) ?? '')) return 'spices';
 	return 'setOut';
 }
 

@@ -5,11 +5,12 @@ import { lateKinds } from '../published/late-additions.ts';
 import { addLate } from './add-late.ts';
 
 const low = { appliance: 'slow-cooker', setting: 'low' } as const;
+const plain = (name: string) => ({ name, like: name });
 const minutesOf = (
 	itemNames: string[],
 	option: Parameters<typeof addLate>[0]['option'],
 	boilsC = 100
-) => addLate({ itemNames, option, boilsC })[0].minutes;
+) => addLate({ items: itemNames.map(plain), option, boilsC })[0].minutes;
 
 it('pasta goes into a slow cooker 20 to 30 min before serving (common practice, no source)', () => {
 	const { from, to } = minutesOf(['pasta'], { method: low, coreEndC: 93.5 });
@@ -18,7 +19,7 @@ it('pasta goes into a slow cooker 20 to 30 min before serving (common practice, 
 
 it('after a pressure cooker is opened it boils, longer where water boils cooler; never under pressure', () => {
 	const option = { method: { appliance: 'pressure-cooker' as const }, coreEndC: 108 };
-	const sea = addLate({ itemNames: ['pasta', 'cream'], option, boilsC: 100 });
+	const sea = addLate({ items: ['pasta', 'cream'].map(plain), option, boilsC: 100 });
 	assert.ok(sea.every((addition) => addition.how === 'after-opening'));
 	assert.deepEqual(sea[0].minutes, { from: 8, to: 12 });
 	assert.ok(minutesOf(['pasta'], option, 95).to > 16);
@@ -27,7 +28,7 @@ it('after a pressure cooker is opened it boils, longer where water boils cooler;
 it('thickener 20 min on high, and nothing for what goes in from the start', () => {
 	assert.equal(minutesOf(['starch'], { method: low, coreEndC: 90 }).to, 20);
 	assert.deepEqual(
-		addLate({ itemNames: ['onion'], option: { method: low, coreEndC: 90 }, boilsC: 100 }),
+		addLate({ items: ['onion'].map(plain), option: { method: low, coreEndC: 90 }, boilsC: 100 }),
 		[]
 	);
 });

@@ -22,7 +22,8 @@ const zK = 33;
  * late is left out.
  */
 export function addLate(input: {
-	itemNames: readonly string[];
+	/** catalogue names, each with the plain item it is like */
+	items: readonly { name: string; like: string }[];
 	option: Pick<CookOption, 'method' | 'coreEndC'>;
 	boilsC: number;
 }): LateAddition[] {
@@ -37,7 +38,7 @@ export function addLate(input: {
 	const perMin = ratePerMin(meetsC, zK, 100);
 	return (Object.keys(lateKinds) as LateKind[]).flatMap((kind) => {
 		const { items, cookMin, plainMin } = lateKinds[kind];
-		const here = input.itemNames.filter((name) => items.includes(name));
+		const here = input.items.filter(({ like }) => items.includes(like)).map(({ name }) => name);
 		if (here.length === 0) return [];
 		const back = how === 'after-opening' ? 0 : recoveryMin;
 		const plain = how === 'after-opening' && kind === 'thickener' ? 2 : (plainMin ?? 0);

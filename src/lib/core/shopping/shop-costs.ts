@@ -31,6 +31,9 @@ export interface DishCost {
 	unpriced: string[];
 }
 
+/** So little short is none: a tin of 400 mL is the tin the recipe means, whatever its litre weighs. Judgement. */
+const asGood01 = 0.025;
+
 /** Whole packs for each line of a list, the cheapest or with the least left over, from the household's price book. */
 export function priceLines(input: {
 	lines: readonly ShopLine[];
@@ -48,8 +51,9 @@ export function priceLines(input: {
 		else byItem.set(entry.itemName, [entry]);
 	}
 	return input.lines.map((line) => {
-		const entries = byItem.get(line.key) ?? [];
-		const need = line.toBuyKg ?? 0;
+		const entries = byItem.get(line.item?.name ?? line.key) ?? [];
+		const openKg = line.toBuyKg ?? 0;
+		const need = openKg * (1 - asGood01);
 		const atHome = line.staple && !input.withStaples;
 		if (atHome || need <= 0)
 			return {
@@ -76,8 +80,9 @@ export function priceLines(input: {
 			line,
 			packs: choice.counts.flatMap((count, i) => (count > 0 ? [{ entry: entries[i], count }] : [])),
 			wholeCents: choice.priceCents,
-			usedCents: (choice.priceCents * need) / bought + usedFromStock(line, entries),
-			leftKg: choice.left
+			usedCents:
+				(choice.priceCents * Math.min(openKg, bought)) / bought + usedFromStock(line, entries),
+			leftKg: Math.max(0, bought - openKg)
 		};
 	});
 }

@@ -32,14 +32,14 @@ const groups: readonly (readonly string[])[] = [
  * that what comes in pieces is kept to the same volume.
  */
 export function substitutesFor(
-	line: Pick<ShopLine, 'key' | 'toBuyKg'>,
+	line: Pick<ShopLine, 'item' | 'toBuyKg'>,
 	alternatives: readonly string[]
 ): Substitute[] {
-	const item = itemByName(line.key);
+	const { item } = line;
 	if (!item || line.toBuyKg === null) return [];
-	const group = groups.find((names) => names.includes(item.name)) ?? [];
+	const group = groups.find((names) => names.includes(item.like)) ?? [];
 	const named = [...new Set(alternatives)].filter((name) => name !== item.name);
-	const grouped = group.filter((name) => name !== item.name && !named.includes(name));
+	const grouped = group.filter((name) => name !== item.like && !named.includes(name));
 	return [
 		...named.map((name) => ({ name, from: 'line' as const })),
 		...grouped.map((name) => ({ name, from: 'group' as const }))

@@ -1,10 +1,12 @@
-import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gte, isNull, lt, notInArray, or, sql } from 'drizzle-orm';
 import type { Db } from '../db/db.ts';
 import type { DayEvent } from '../../core/schedule/day-events.ts';
 import type { RunSheet } from '../../core/schedule/run-sheet.ts';
 import { dayDishes, dayEvents, packingDays, shopMarks } from '../db/schema/index.ts';
 
 export type DayRow = typeof packingDays.$inferSelect;
+/** A day by its number and date. */
+export type DayAt = Pick<DayRow, 'id' | 'onDay'>;
 export type DayDishRow = typeof dayDishes.$inferSelect;
 export type ShopMark = typeof shopMarks.$inferSelect;
 
@@ -26,6 +28,29 @@ export async function getDay(db: Db, id: number): Promise<DayRow | null> {
 		.from(packingDays)
 		.where(and(eq(packingDays.id, id), isNull(packingDays.removedAtMs)));
 	return day ?? null;
+}
+
+/** Days still to come or under way that come before a day, in their order. `today`: YYYY-MM-DD. */
+export async function openDaysBefore(db: Db, day: DayAt, today: string): Promise<DayRow[]> {
+	const ended = db
+		.select({ dayId: dayEvents.dayId })
+		.from(dayEvents)
+		.where(eq(dayEvents.kind, 'end'));
+	return db
+		.select()
+		.from(packingDays)
+		.where(
+			and(
+				isNull(packingDays.removedAtMs),
+				gte(packingDays.onDay, today),
+				or(
+					lt(packingDays.onDay, day.onDay),
+					and(eq(packingDays.onDay, day.onDay), lt(packingDays.id, day.id))
+				),
+				notInArray(packingDays.id, ended)
+			)
+		)
+		.orderBy(asc(packingDays.onDay), asc(packingDays.id));
 }
 
 /** The dishes of a day in their order. */

@@ -32,10 +32,15 @@ function factsOf(dish: DishRow, lines: readonly LineRow[]): DishFacts {
 			item: line.itemName ? itemByName(line.itemName) : null,
 			massKg: line.massKg,
 			stage: line.stage,
-			text: line.text
+			text: line.text,
+			unit: line.unit,
+			understood: line.understood,
+			doubts: line.doubts
 		}))
 	});
-	return dish.allergens ? { ...facts, allergens: dish.allergens } : facts;
+	return dish.allergens
+		? { ...facts, allergens: dish.allergens, allergensKnown: true, checkPackets: [] }
+		: facts;
 }
 
 /** A dish with its lines and what follows from them; null when there is none with this number. */
@@ -73,8 +78,8 @@ export async function listDishes(
 	const rows = await db
 		.select({
 			dish: dishes,
-			lineCount: sql<number>`count(${ingredientLines.id})::int`,
-			unread: sql<number>`(count(*) filter (where ${ingredientLines.understood} = 'text'))::int`
+			lineCount: sql<number>`(count(${ingredientLines.id}) filter (where ${ingredientLines.understood} <> 'heading'))::int`,
+			unread: sql<number>`(count(*) filter (where ${ingredientLines.understood} = 'text' or ${ingredientLines.doubts} <> '[]'::jsonb))::int`
 		})
 		.from(dishes)
 		.leftJoin(ingredientLines, eq(ingredientLines.dishId, dishes.id))

@@ -1,3 +1,4 @@
+import { likeOf } from '../../core/foods/item-catalogue.ts';
 import {
 	and,
 	asc,
@@ -46,7 +47,7 @@ export interface StockPack extends PackRow {
 export interface PackWithCard extends StockPack {
 	packing: Packing;
 	/** catalogue names of what the dish adds on the day */
-	lateItems: string[];
+	lateItems: { name: string; like: string }[];
 	/** lines that are only served with it */
 	serveWith: string[];
 }
@@ -178,7 +179,9 @@ async function withCards(db: Db, rows: StockRows): Promise<PackWithCard[]> {
 		const kept = cardOf.get(row.packing.id) ?? { card: null, cardInput: null };
 		return {
 			...pack,
-			lateItems: ofDish.flatMap(({ stage, name }) => (stage === 'cook-day' && name ? [name] : [])),
+			lateItems: ofDish.flatMap(({ stage, name }) =>
+				stage === 'cook-day' && name ? [{ name, like: likeOf(name) ?? name }] : []
+			),
 			serveWith: ofDish.flatMap(({ stage, text }) => (stage === 'serve' ? [text] : [])),
 			packing: { ...row.packing, ...kept }
 		};

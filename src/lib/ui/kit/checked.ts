@@ -1,5 +1,6 @@
 import type { SubmitFunction } from '@sveltejs/kit';
 import type { Schema } from 'yup';
+import { keepDraft } from '../shell/drafts.svelte';
 
 /**
  * For `use:enhance`: reads the form through the schema the server uses, which comes when the form is first sent; complaints are shown at once and nothing is sent.
@@ -16,6 +17,7 @@ export function checked(
 		if (!result.ok) {
 			cancel();
 			show(result.errors);
+			keepDraft(formElement);
 			focusFirst(formElement, result.errors);
 			return;
 		}
@@ -24,6 +26,7 @@ export function checked(
 		return async ({ update, result: answer }) => {
 			await update({ reset: false });
 			hooks.busy?.(false);
+			if (answer.type !== 'success' && answer.type !== 'redirect') keepDraft(formElement);
 			if (answer.type === 'success') hooks.saved?.();
 			if (answer.type === 'failure')
 				focusFirst(formElement, (answer.data?.errors ?? {}) as Record<string, string>);

@@ -4,7 +4,6 @@
 	import { enhance } from '$app/forms';
 	import { dishKindNames } from '$lib/core/published/dish-kinds';
 	import type { LineCorrection } from '$lib/core/foods/line-correction';
-	import { parseIngredientLines } from '$lib/formats/ingredient-line';
 	import type { Habit } from '$lib/present/units';
 	import { kindWords } from '$lib/present/wording/codes/words';
 	import { longestPaste } from '$lib/core/foods/recipe-limits';
@@ -12,7 +11,6 @@
 	import { checked } from '../kit/checked';
 	import Choice from '../kit/Choice.svelte';
 	import Field from '../kit/Field.svelte';
-	import LinesEditor from './LinesEditor.svelte';
 	import LongText from '../kit/LongText.svelte';
 	import Press from '../kit/Press.svelte';
 
@@ -39,9 +37,11 @@
 	);
 	let errors = $derived(serverErrors);
 	let busy = $state(false);
-	const read = $derived(
-		(typed.lines ?? '').length <= longestPaste ? parseIngredientLines(typed.lines ?? '') : []
-	);
+	/** The corrections are in no field of their own: a draft brings them back with the rest. */
+	function fromDraft(event: Event): void {
+		const { corrections: kept } = (event as CustomEvent<Record<string, string>>).detail;
+		if (kept) corrections = JSON.parse(kept) as Record<string, LineCorrection>;
+	}
 	formScope({ typed: () => typed, errors: () => errors });
 </script>
 
@@ -50,6 +50,7 @@
 	{action}
 	class="grid gap-5 lg:grid-cols-2"
 	novalidate
+	ondraft={fromDraft}
 	use:enhance={checked(
 		async () => (await import('$lib/schemas/dish')).dishSchema(habit),
 		(found) => (errors = found),
@@ -83,6 +84,21 @@
 		<Field name="addOnDay" label={w.dishForm.toAddOnThe} hint={w.dishForm.addOnDayHint} />
 	</section>
 	<div class="grid content-start gap-5">
+		<section class="plate">
+			<h2>{w.dishForm.understood}</h2>
+			<input type="hidden" name="corrections" value={JSON.stringify(corrections)} />
+			{#if (typed.lines ?? '').length > longestPaste}
+				<p class="entry-error mt-2">{w.dishForm.tooLong}</p>
+			{:else if (typed.lines ?? '').trim() !== ''}
+				{#await import('./LinesEditor.svelte')}
+					<p class="quiet mt-2" role="status">{w.dishForm.reading}</p>
+				{:then { default: LinesEditor }}
+					<LinesEditor text={typed.lines} bind:corrections {habit} />
+				{/await}
+			{:else}
+				<p class="quiet mt-2">{w.dishForm.noLines}</p>
+			{/if}
+		</section>
 		<section class="plate grid gap-4">
 			<h2>{w.dishForm.instructionPart}</h2>
 			<p class="quiet">{w.dishForm.instructionHint}</p>
@@ -130,16 +146,6 @@
 			</div>
 			{#if Object.keys(errors).length > 0}
 				<p class="entry-error" role="alert">{w.dishForm.notSaved}</p>
-			{/if}
-		</section>
-		<section class="plate">
-			<h2>{w.dishForm.understood}</h2>
-			{#if read.length > 0}
-				<LinesEditor lines={read} bind:corrections {habit} />
-			{:else if (typed.lines ?? '').length > longestPaste}
-				<p class="entry-error mt-2">{w.dishForm.tooLong}</p>
-			{:else}
-				<p class="quiet mt-2">{w.dishForm.noLines}</p>
 			{/if}
 		</section>
 	</div>

@@ -36,7 +36,9 @@
 	>
 	<tbody>
 		{#each lines as line, i (i)}
-			{#if line.understood === 'text'}
+			{#if line.understood === 'heading'}
+				<tr><th colspan="4" scope="rowgroup">{line.text}</th></tr>
+			{:else if line.understood === 'text'}
 				<tr>
 					<td colspan="3">{line.text}</td>
 					<td><Word tone="caution" text={w.linesTable.keptAsText} /></td>

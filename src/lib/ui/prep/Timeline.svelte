@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { BoardTask } from '$lib/core/schedule/day-board';
-	import { isRawAnimalClass } from '$lib/core/foods/raw-animal';
+	import { isRawAnimalClass } from '$lib/core/foods/raw-class';
 	import { taskText } from '$lib/present/run-words';
 	import { instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';

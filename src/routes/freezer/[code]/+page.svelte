@@ -115,6 +115,7 @@
 		{#if packing.allergens.length > 0}<p>
 				{w.freezerOne.contains({ allergens: packing.allergens.join(', ') })}
 			</p>{/if}
+		{#if !packing.allergensKnown}<p class="font-bold">{w.freezerOne.notAllKnown}</p>{/if}
 		{#if pack.addOnDay}<p>{w.freezerOne.onTheDay({ amounts: pack.addOnDay })}</p>{/if}
 		<p class="quiet">
 			{w.freezerOne.doneAt({

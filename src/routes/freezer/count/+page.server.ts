@@ -10,6 +10,7 @@ import { packRows, packsByCode } from '$lib/server/queries/packs';
 import { rowId } from '$lib/server/row-id';
 import { changePacks } from '$lib/server/services/packs/change-packs';
 import type { Actions, PageServerLoad } from './$types';
+import { todayAt } from '$lib/server/queries/today';
 
 const mostOnAShelf = 2000;
 
@@ -18,7 +19,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 		freezer.shelves.map(({ id, name }) => ({ id, name: `${freezer.name}, ${name}` }))
 	);
 	const shelfId = rowId(url.searchParams.get('shelf')) || (shelves[0]?.id ?? 0);
-	const today = dayIn(nowMs(), (await getHousehold(locals.db)).timeZone);
+	const today = await todayAt(locals.db);
 	const { lines } = await stockLines(
 		locals.db,
 		{ today, shelfId: shelfId || -1 },

@@ -3,10 +3,11 @@ import { dayIn } from '$lib/present/time';
 import { nowMs } from '$lib/server/now';
 import { stockLines } from '$lib/server/queries/freezer-stock';
 import { getHousehold } from '$lib/server/queries/household';
+import { todayAt } from '$lib/server/queries/today';
 
 /** What is frozen, a line a pack. */
 export const GET = async ({ locals }) => {
-	const today = dayIn(nowMs(), (await getHousehold(locals.db)).timeZone);
+	const today = await todayAt(locals.db);
 	const { lines } = await stockLines(locals.db, { today }, { from: 0, most: 100_000 });
 	const csv = stockCsv(
 		lines.map((line) => ({

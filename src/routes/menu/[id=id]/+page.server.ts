@@ -16,6 +16,10 @@ import {
 } from '$lib/server/services/dishes/change-extras';
 import { getHousehold } from '$lib/server/queries/household';
 import { changeDish, removeDish, restoreVersion } from '$lib/server/services/dishes/change-dish';
+import { correctionsOf } from '$lib/formats/line-corrections';
+import { findItem } from '$lib/core/foods/find-item';
+import { settleSchema } from '$lib/schemas/settle';
+import { settleDish } from '$lib/server/services/dishes/settle-dish';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -26,6 +30,7 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const { nutrition, knownLines } = dishNutrition(dish);
 	return {
 		dish,
+		corrections: JSON.stringify(correctionsOf(dish.lines)),
 		findings: freezerCheck({
 			lines: dish.lines,
 			state: dish.state,
@@ -60,6 +65,18 @@ export const actions: Actions = {
 		if (!taken) error(404);
 		return { accepted: true };
 	},
+	settle: async ({ request, locals, params }) => {
+		const form = readForm(settleSchema, rawFields(await request.formData()));
+		if (!form.ok) return fail(400, { settleErrors: form.errors });
+		const { corrections, state, servings } = form.value;
+		const said = {
+			corrections: corrections ?? {},
+			...(state && { state: state as 'raw' | 'cooked' }),
+			...(servings !== undefined && { servings })
+		};
+		if (!(await settleDish(locals.db, Number(params.id), said, nowMs()))) error(404);
+		return { settled: true };
+	},
 	note: async ({ request, locals, params }) => {
 		const form = readForm(dishNoteSchema, rawFields(await request.formData()));
 		if (!form.ok) return fail(400, { noteErrors: form.errors });
@@ -88,7 +105,9 @@ export const actions: Actions = {
 	},
 	component: async ({ request, locals, params }) => {
 		const raw = rawFields(await request.formData());
-		const item = raw.standsFor ? itemByName(raw.standsFor) : null;
+		const typed = raw.standsFor?.trim();
+		const item = typed ? (itemByName(typed) ?? findItem(typed)) : null;
+		if (typed && !item) return fail(400, { componentMessage: w.dishCare.componentUnknown });
 		if (!(await setStandsFor(locals.db, Number(params.id), item?.name ?? null))) error(404);
 		return { component: true };
 	},

@@ -1,18 +1,17 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
+	import { onMount } from 'svelte';
 	import { enhance } from '$app/forms';
+	import { hasDraft } from '$lib/ui/shell/drafts.svelte';
 	import { durationText, rangeText } from '$lib/present/time';
 	import { massText, tempNumber, tempText } from '$lib/present/units';
 	import { coreWords, kindWords, methodText } from '$lib/present/wording/codes/words';
-	import { allItems } from '$lib/core/foods/item-catalogue';
 	import { dayIn, dayText } from '$lib/present/time';
-	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
+	import CatalogueNames from '$lib/ui/menu/CatalogueNames.svelte';
 	import FreezerCheck from '$lib/ui/menu/FreezerCheck.svelte';
 	import StepsTable from '$lib/ui/menu/StepsTable.svelte';
-	import ScaleDish from '$lib/ui/menu/ScaleDish.svelte';
 	import { roundedNutrition } from '$lib/core/foods/nutrition';
-	import { correctionsOf } from '$lib/formats/line-corrections';
 	import DishForm from '$lib/ui/menu/DishForm.svelte';
 	import LinesTable from '$lib/ui/menu/LinesTable.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
@@ -24,11 +23,17 @@
 	const nutrition = $derived(roundedNutrition(data.nutrition));
 	let editing = $state(false);
 	let noteText = $state('');
-	const items = allItems.map((item) => item.name).sort();
 	const dish = $derived(data.dish);
 	const facts = $derived(dish.facts);
+	const open = $derived(
+		dish.lines.some(({ understood, doubts }) => understood !== 'heading' && doubts.length > 0)
+	);
 	$effect(() => {
 		if (form && 'saved' in form) editing = false;
+	});
+	// what was being changed before a reload is opened again
+	onMount(() => {
+		if (hasDraft('?/change')) editing = true;
 	});
 	const percent = (part: number) => `${Math.round(part * 1000) / 10} %`;
 
@@ -40,7 +45,7 @@
 			kind: dish.kind,
 			state: dish.state,
 			lines: dish.lines.map((line) => line.text).join('\n'),
-			corrections: JSON.stringify(correctionsOf(dish.lines)),
+			corrections: data.corrections,
 			method: dish.method,
 			addOnDay: dish.addOnDay,
 			...(told && {
@@ -96,7 +101,9 @@
 				steps={data.steps}
 				message={form && 'stepsMessage' in form ? form.stepsMessage : undefined}
 			/>
-			<ScaleDish lines={dish.lines} servings={dish.servings} habit={data.habit} />
+			{#await import('$lib/ui/menu/ScaleDish.svelte') then { default: ScaleDish }}
+				<ScaleDish lines={dish.lines} servings={dish.servings} habit={data.habit} />
+			{/await}
 			<section class="plate grid gap-3">
 				<h2>{w.dishCare.notes}</h2>
 				{#each data.notes as note (note.id)}
@@ -128,6 +135,15 @@
 			</section>
 		</div>
 		<div class="grid content-start gap-5">
+			{#if open}
+				<section class="plate wants-caution">
+					{#await import('$lib/ui/menu/OpenQuestions.svelte')}
+						<p class="quiet" role="status">{w.dishForm.reading}</p>
+					{:then { default: OpenQuestions }}
+						<OpenQuestions dishId={dish.id} lines={dish.lines} habit={data.habit} />
+					{/await}
+				</section>
+			{/if}
 			<section class="plate grid gap-2">
 				<h2>{w.menuOne.facts}</h2>
 				<p>
@@ -142,9 +158,25 @@
 					>
 					<span class="quiet">({coreWords[facts.core]})</span>
 				</p>
+				{#if dish.state === 'raw' && facts.unread.length > 0}
+					<p><Word tone="caution" text={w.doubts.asRawMeat} /></p>
+				{/if}
 				<p>
 					{w.menuOne.contains}
-					<b>{facts.allergens.length ? facts.allergens.join(', ') : w.menuOne.noAllergens}</b><br />
+					<b>{facts.allergens.join(', ') || (facts.allergensKnown ? w.menuOne.noAllergens : '')}</b>
+					{#if !facts.allergensKnown}
+						<Why
+							note={{
+								title: w.doubts.notAllKnown,
+								rule: w.doubts.notAllKnownWhy,
+								inputs: [],
+								sources: []
+							}}><Word tone="caution" text={w.doubts.notAllKnown} /></Why
+						>
+					{/if}<br />
+					{#if facts.checkPackets.length}
+						<span>{w.doubts.checkPackets({ items: facts.checkPackets.join(', ') })}</span><br />
+					{/if}
 					<span class="quiet"
 						>{dish.allergens ? w.dishCare.allergensCorrected : w.menuOne.allergensHint}</span
 					>
@@ -195,6 +227,9 @@
 					>{#if facts.packedKg > 0}{w.menuOne.about} <b>{massText(facts.packedKg, data.habit)}</b>
 						{w.menuOne.toFreeze}{/if}
 				</p>
+				{#if facts.without.length > 0}
+					<p class="quiet">{w.doubts.partly} {facts.without.join('; ')}</p>
+				{/if}
 				{#if dish.instruction}
 					<p>
 						{w.menuOne.recipe({ instruction: methodText(dish.instruction.method, data.habit) })}
@@ -268,14 +303,16 @@
 			{/if}
 			<section class="plate grid gap-3">
 				<h2>{w.dishCare.component}</h2>
+				<CatalogueNames />
 				<form method="POST" action="?/component" class="flex flex-wrap items-end gap-3" use:enhance>
 					<div class="grow">
-						<Choice
+						<Field
 							name="standsFor"
 							label={w.dishCare.componentHow}
 							value={dish.standsFor ?? ''}
 							placeholder={w.dishCare.componentNone}
-							items={items.map((name) => ({ value: name, name }))}
+							list="catalogue"
+							error={form && 'componentMessage' in form ? form.componentMessage : undefined}
 						/>
 					</div>
 					<Press type="submit">{w.dishCare.componentKeep}</Press>

@@ -1,11 +1,15 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import type { RecipeDraft, ReadProblem } from '$lib/formats/recipe-draft';
+	import OpenQuestions from '$lib/ui/menu/OpenQuestions.svelte';
 	import { kindWords } from '$lib/present/wording/codes/words';
 	import * as w from '$lib/present/wording';
 	import type { Imported } from '$lib/server/services/dishes/import-recipe';
 	import LongText from '$lib/ui/kit/LongText.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	/** Sent at once: often enough that the progress moves. */
 	const chunk = 10;
@@ -16,6 +20,10 @@
 	let saved = $state<Imported[]>([]);
 	let problems = $state<string[]>([]);
 	let failed = $state('');
+	/** What is doubtful stands first. */
+	const ordered = $derived(
+		[...saved].sort((a, b) => b.lines.length + b.asks.length - (a.lines.length + a.asks.length))
+	);
 	const finished = $derived(progress !== null && progress.done === progress.all);
 
 	async function post<T>(path: string, body: unknown): Promise<T> {
@@ -94,8 +102,8 @@
 			{#if saved.length > 0}
 				<h2>{w.recipeImport.done({ n: saved.length })}</h2>
 				<ul>
-					{#each saved as dish (dish.id)}
-						<li class="py-1">
+					{#each ordered as dish (dish.id)}
+						<li class="dish">
 							<a class="font-bold" href="/menu/{dish.id}">{dish.name}</a>
 							<span class="quiet"
 								>{w.recipeImport.guessed({
@@ -103,6 +111,15 @@
 									state: dish.state
 								})}</span
 							>
+							{#if dish.asks.length > 0 || dish.lines.length > 0}
+								<OpenQuestions
+									dishId={dish.id}
+									dish={dish.name}
+									lines={dish.lines}
+									asks={dish.asks}
+									habit={data.habit}
+								/>
+							{:else}<p class="quiet">{w.recipeImport.allUnderstood}</p>{/if}
 						</li>
 					{/each}
 				</ul>
@@ -118,6 +135,10 @@
 </div>
 
 <style>
+	.dish {
+		padding: 10px 0;
+		border-top: 1px solid var(--hair);
+	}
 	.file {
 		min-height: 48px;
 		padding: 6px 0;

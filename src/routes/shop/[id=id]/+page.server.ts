@@ -15,7 +15,7 @@ import { planOptions } from './plan-options';
 import { nowMs as serverMs } from '$lib/server/now';
 
 export const load: PageServerLoad = async ({ params, locals, url }) => {
-	const options = planOptions(url);
+	const options = await planOptions(url, locals);
 	const plan = await planOfDay(locals.db, Number(params.id), options);
 	if (!plan) error(404);
 	return {
@@ -48,7 +48,7 @@ async function order({
 	locals: App.Locals;
 	url: URL;
 }) {
-	const plan = await planOfDay(locals.db, Number(params.id), planOptions(url));
+	const plan = await planOfDay(locals.db, Number(params.id), await planOptions(url, locals));
 	if (!plan) error(404);
 	const marks = await marksOfDay(locals.db, plan.day.id);
 	const got = new Set(marks.filter((mark) => mark.ticked).map((mark) => mark.key));
@@ -59,13 +59,13 @@ async function order({
 		)
 	);
 	if (!answer) return fail(503, { order: null, orderMessage: w.pantry.shopSilent });
-	const alternativesOf = (key: string) =>
+	const alternativesOf = (itemName: string) =>
 		plan.planned.flatMap(({ dish }) =>
-			dish.lines.flatMap((line) => (line.itemName === key ? line.alternatives : []))
+			dish.lines.flatMap((line) => (line.itemName === itemName ? line.alternatives : []))
 		);
 	return {
 		order: answer.lines.map((line) => {
-			const priced = wanted.find((one) => one.line.key === line.item);
+			const priced = wanted.find((one) => one.line.item?.name === line.item);
 			return {
 				...line,
 				substitutes:

@@ -106,7 +106,7 @@
 			? undefined
 			: labelOptions.find((kept) => methodKey(kept.method) === methodKey(option.method));
 	const lateOf = (option: CookOption) =>
-		addLate({ itemNames: data.lateItems, option, boilsC: data.asked.boilsC }).map(lateText);
+		addLate({ items: data.lateItems, option, boilsC: data.asked.boilsC }).map(lateText);
 	const asked = $derived({ ...data.asked, frozenC: convert.frozenStartC ?? -18 });
 	const inWater = $derived(route.name === 'softened' || route.name === 'cold-water');
 	const lines = $derived(

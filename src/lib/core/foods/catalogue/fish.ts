@@ -19,20 +19,20 @@ export const fish: Family = {
 		['white fish', 'fish|white fish fillet|fish fillet|firm white fish|fish steak|fish piece|skinless white fish|fish pie mix|fish head|fish bone|fish loin|meen|machli|fish cube|mixed fish|frozen fish|boneless fish', [17.8, 1, 0, 0, 1.1]],
 		['cod', 'cod fillet|cod loin|atlantic cod|pacific cod|skrei', [17.8, 0.7, 0, 0, 1.2], white],
 		['haddock', 'haddock fillet', [17, 0.6, 0, 0, 1.2], white],
-		['pollock', 'alaska pollock|+coley|saithe|pollack|+whiting|+hake|hake fillet|+hoki|+ling|blue grenadier|rosefish', [18, 0.9, 0, 0, 1.2], white],
-		['plaice', 'sole|+lemon sole|+flounder|dab|dover sole|+turbot|brill|fluke|megrim', [17, 1.4, 0, 0, 1.2], white],
-		['halibut', 'halibut steak|+monkfish|monkfish tail|john dory|wolffish|+catfish|swai|basa|+pangasius|anglerfish|river cobbler|rock salmon', [18.5, 1.5, 0, 0, 1.2], white],
-		['sea bass', 'bass|bream|+sea bream|snapper|+red snapper|+barramundi|grouper|+mullet|red mullet|gurnard|branzino|+perch|+pike|+zander|rockfish|orange roughy|dorade|pomfret|kingfish|barracuda|pike perch|ocean perch|rohu|catla|surmai|bhetki|betki|walleye|flathead|trevally', [19, 2.2, 0, 0, 1.2], white],
+		['pollock', 'alaska pollock|+coley|saithe|pollack|+whiting|+hake|hake fillet|+hoki|+ling|blue grenadier|rosefish', [18, 0.9, 0, 0, 1.2], { ...white, mixed: true }],
+		['plaice', 'sole|+lemon sole|+flounder|dab|dover sole|+turbot|brill|fluke|megrim', [17, 1.4, 0, 0, 1.2], { ...white, mixed: true }],
+		['halibut', 'halibut steak|+monkfish|monkfish tail|john dory|wolffish|+catfish|swai|basa|+pangasius|anglerfish|river cobbler|rock salmon', [18.5, 1.5, 0, 0, 1.2], { ...white, mixed: true }],
+		['sea bass', 'bass|bream|+sea bream|snapper|+red snapper|+barramundi|grouper|+mullet|red mullet|gurnard|branzino|+perch|+pike|+zander|rockfish|orange roughy|dorade|pomfret|kingfish|barracuda|pike perch|ocean perch|rohu|catla|surmai|bhetki|betki|walleye|flathead|trevally', [19, 2.2, 0, 0, 1.2], { ...white, mixed: true }],
 		['tilapia', '+carp|tilapia fillet|milkfish|bangus', [20, 2.5, 0, 0, 1], white],
-		['swordfish', '+shark|+marlin|+mahi mahi|mahi|dogfish|+skate|skate wing|ray wing|huss|flake fish', [19.5, 5, 0, 0, 1.4], white],
-		['smoked haddock', 'undyed smoked haddock|smoked cod|finnan haddie|smoked white fish|smoked haddock fillet|arbroath smokie|undyed haddock', [19.5, 0.7, 0, 0, 2.6], white],
+		['swordfish', '+shark|+marlin|+mahi mahi|mahi|dogfish|+skate|skate wing|ray wing|huss|flake fish', [19.5, 5, 0, 0, 1.4], { ...white, mixed: true }],
+		['smoked haddock', 'undyed smoked haddock|smoked cod|finnan haddie|smoked white fish|smoked haddock fillet|arbroath smokie|undyed haddock', [19.5, 0.7, 0, 0, 2.6], { ...white, mixed: true }],
 		['salt cod', 'bacalao|saltfish|bacalhau|dried cod|stockfish|dried fish|baccala|salt fish|salted cod', [60, 2.3, 0, 0, 20], { ...white, keeps: 'weeks' }],
 		['salmon', 'salmon fillet|salmon steak|salmon side|side of salmon|wild salmon|salmon piece|salmon tail|sockeye', [20.5, 12, 0, 0, 1.2], oily],
 		['trout', 'rainbow trout|sea trout|trout fillet|+arctic char|char', [20.5, 6, 0, 0, 1.2], oily],
 		['mackerel', 'mackerel fillet|bluefish|fresh mackerel|bangda|whole mackerel|horse mackerel', [18.6, 14, 0, 0, 1.3], oily],
-		['herring', 'sardine|pilchard|fresh sardine|+sprat|+whitebait|pilchard fresh|fresh herring|smelt|shad|hilsa|+eel|mathi|fresh anchovy', [18, 10, 0, 0, 1.4], oily],
+		['herring', 'sardine|pilchard|fresh sardine|+sprat|+whitebait|pilchard fresh|fresh herring|smelt|shad|hilsa|+eel|mathi|fresh anchovy', [18, 10, 0, 0, 1.4], { ...oily, mixed: true }],
 		['tuna', 'tuna steak|fresh tuna|ahi tuna|bonito|ahi|tuna loin|albacore steak', [24, 2.5, 0, 0, 1.2], oily],
-		['fish cakes', 'fish cake|fishcake|+fish finger|fish stick|breaded fish|battered fish|+fish ball|gefilte fish|fish burger', [11, 9, 18, 1, 1.8], { ...white, pieceG: 60, allergens: ['fish', 'cereals (wheat)'], checkPacket: true, unitG: { packet: 250 } }],
+		['fish cakes', 'fish cake|fishcake|+fish finger|fish stick|breaded fish|battered fish|+fish ball|gefilte fish|fish burger', [11, 9, 18, 1, 1.8], { ...white, pieceG: 60, allergens: ['fish', 'cereals (wheat)'], checkPacket: true, unitG: { packet: 250 }, mixed: true }],
 		['roe', 'cod roe|fish roe|herring roe', [22, 6, 1.5, 0, 1.5], { ...white }]
 	]
 };
@@ -76,7 +76,7 @@ export const readyFish: Family = {
 		['smoked mackerel', '+kipper|smoked herring|smoked eel|buckling|peppered mackerel|smoked sprat', [19, 24, 0, 0, 3], { like: 'salmon', pieceG: 80 }],
 		['cooked salmon', 'poached salmon|leftover salmon|flaked cooked fish|cooked fish|leftover fish|canned salmon|tinned salmon|pink salmon', [23, 10, 0, 0, 1.6], { like: 'salmon', unitG: { can: 213 } }],
 		['canned tuna', 'tinned tuna|tuna in oil|tuna in brine|tuna in water|tuna in spring water|tuna chunk|chunk light tuna|albacore tuna|tuna flake|can tuna|tin tuna', [25, 2.5, 0, 0, 1.6], { aisle: 'tins', keeps: 'cupboard', unitG: { can: 145 }, drained01: 0.7, like: 'tuna' }],
-		['canned sardines', 'tinned sardine|tinned mackerel|canned mackerel|sild|brisling|canned herring|tinned fish|canned fish', [23, 12, 0.3, 0, 2.5], { aisle: 'tins', keeps: 'cupboard', unitG: { can: 120, piece: 20 }, like: 'salmon' }],
+		['canned sardines', 'tinned sardine|tinned mackerel|canned mackerel|sild|brisling|canned herring|tinned fish|canned fish', [23, 12, 0.3, 0, 2.5], { aisle: 'tins', keeps: 'cupboard', unitG: { can: 120, piece: 20 }, like: 'salmon', mixed: true }],
 		['anchovy', 'anchovy fillet|anchovies|tinned anchovy|salted anchovy|boqueron|anchovies fillet', [29, 10, 0, 0, 11], { aisle: 'tins', keeps: 'cupboard', pieceG: 4, unitG: { can: 50 } }],
 		['anchovy paste', 'anchovy essence|anchovy sauce', [20, 20, 2, 0, 12], { aisle: 'tins', keeps: 'cupboard', cupG: 250 }],
 		['pickled herring', '+rollmop|matjes|soused herring|bismarck herring|herring in brine', [14, 18, 9, 0, 3], { aisle: 'fish', keeps: 'weeks', pieceG: 80 }],
@@ -86,7 +86,7 @@ export const readyFish: Family = {
 		['dried shrimp', 'dried prawn|shrimp powder', [60, 4, 2, 0, 15], { allergens: ['crustaceans'], storage: null, aisle: 'dry', keeps: 'cupboard', cupG: 60 }],
 		['canned clams', 'tinned clam|clam chopped|minced clam|canned oyster|smoked oyster|smoked mussel|clam meat|canned mussel', [18, 2, 4, 0, 2.5], { allergens: ['molluscs'], storage: 'shellfish', aisle: 'tins', keeps: 'cupboard', unitG: { can: 185 }, like: 'mussels' }],
 		['clam juice', 'clam broth|fish fumet', [0.5, 0.1, 0.2, 0, 1.2], { allergens: ['molluscs', 'fish'], storage: null, aisle: 'tins', keeps: 'cupboard', cupG: 240 }],
-		['caviar', 'lumpfish roe|salmon roe|taramasalata|tobiko', [20, 14, 3, 0, 5], { keeps: 'weeks' }],
+		['caviar', 'lumpfish roe|salmon roe|taramasalata|tobiko', [20, 14, 3, 0, 5], { keeps: 'weeks', mixed: true }],
 		['bonito flakes', 'katsuobushi|dashi flake|dashi powder|dashi|dashi stock|dashi granule', [70, 3, 2, 0, 6], { aisle: 'dry', keeps: 'cupboard', storage: null, cupG: 10 }]
 	]
 };

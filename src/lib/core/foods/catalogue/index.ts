@@ -1,3 +1,4 @@
+import { answers } from './answers.ts';
 import { dairy, eggs, plantDairy } from './dairy.ts';
 import { fish, readyFish, shellfish } from './fish.ts';
 import { driedFruit, fruit } from './fruit.ts';
@@ -37,5 +38,6 @@ export const families: readonly Family[] = [
 	sweet,
 	spices,
 	sauces,
-	drinks
+	drinks,
+	answers
 ];

@@ -14,13 +14,13 @@ export const meat: Family = {
 	},
 	rows: [
 		['raw meat', 'meat|stew meat|stewing meat|mixed meat|casserole meat|diced meat|meat cube|game|game meat|bone|soup bone|knuckle|shank|shin|joint|roast|roasting joint|flank|skirt|loin|tenderloin|fillet|breast|thigh|leg|wing|chop|cutlet|escalope|schnitzel|medallion|hock|trotter|neck|tail|belly|cheek|shoulder|rib|haunch|saddle|rack|carcass', [19, 12, 0, 0, 1], { core: 'poultry', weak: true, pieceG: 180 }],
-		['offal', 'sweetbread|giblet|gizzard|brain|lung|melt|spleen|innard|variety meat', [18, 5, 2, 0, 1.2], { core: 'poultry', weak: true }],
+		['offal', 'sweetbread|giblet|gizzard|brain|lung|melt|spleen|innard|variety meat', [18, 5, 2, 0, 1.2], { core: 'poultry', weak: true, mixed: true }],
 		['beef', 'diced beef|beef cube|beef strip|beef piece|beef meat', [20.5, 11, 0, 0, 1], { weak: false, like: 'beef shin' }],
 		['beef shin', 'braising steak|stewing beef|beef chuck|chuck|chuck steak|braising beef|stewing steak|beef stew meat|beef stewing meat|beef for stew|boneless beef chuck|chuck roast|beef chuck roast|pot roast|pot roast beef|gravy beef|blade steak|beef blade|feather blade|beef cheek|+ox cheek|shin of beef|beef shank|casserole steak|casserole beef|beef for stewing|stew beef|beef goulash meat|goulash meat|beef stew|flat iron steak|beef neck|beef shoulder|beef clod|gulasch meat', [20.5, 10.5, 0, 0, 1], { pieceG: 350 }],
 		['beef brisket', 'brisket|brisket of beef|rolled brisket', [19, 18, 0, 0, 0.9], shank],
 		['beef short ribs', 'short rib|beef rib|beef short rib|jacob ladder', [17, 24, 0, 0, 0.8], { ...shank, pieceG: 250 }],
 		['oxtail', 'ox tail|beef tail', [19, 13, 0, 0, 1], { ...shank, pieceG: 150 }],
-		['beef topside', 'topside|silverside|beef round|top round|bottom round|eye of round|round steak|rump roast|beef roast|roasting beef|beef joint|roast beef joint|round roast|beef topside slice|beef roulade|beef silverside', [22, 6, 0, 0, 1.1], { like: 'beef shin', pieceG: 150 }],
+		['beef topside', 'topside|silverside|beef round|top round|bottom round|eye of round|round steak|rump roast|beef roast|roasting beef|beef joint|roast beef joint|round roast|beef topside slice|beef roulade|beef silverside', [22, 6, 0, 0, 1.1], { like: 'beef shin', pieceG: 150, mixed: true }],
 		['beef steak', 'steak|sirloin|+sirloin steak|rump steak|rib eye|ribeye|+ribeye steak|+flank steak|skirt steak|fillet steak|beef fillet|beef tenderloin|minute steak|frying steak|rump|tri tip|hanger steak|bavette|porterhouse|t bone|onglet|stir fry beef|beef stir fry strip|cube steak|beef sirloin|filet mignon|london broil|beef escalope|sandwich steak|shaved beef', [21.5, 9, 0, 0, 1.1], { pieceG: 225 }],
 		['veal', 'veal escalope|veal cutlet|+veal shank|osso buco|osso bucco|veal shin|veal shoulder|stewing veal|rose veal|veal fillet|veal chop|calf meat|veal stew meat', [20, 6, 0, 0, 1.1], { pieceG: 150, like: 'beef shin' }],
 		['lamb shoulder', 'lamb|diced lamb|stewing lamb|+lamb neck|neck of lamb|shoulder of lamb|lamb neck fillet|scrag end|+lamb shank|lamb stew meat|lamb breast|lamb forequarter|lamb piece|leg of lamb steak|lamb meat|hogget|lamb for stewing|lamb curry piece', [17.5, 17.5, 0, 0, 1], { pieceG: 400 }],
@@ -39,13 +39,13 @@ export const meat: Family = {
 		['suckling pig', 'whole hog', [19, 12, 0, 0, 1], { like: 'pork shoulder' }],
 		['rabbit', 'wild rabbit|rabbit leg|+hare|rabbit piece|rabbit saddle', [21, 5, 0, 0, 1.1], { pieceG: 1100 }],
 		['venison', '+deer|+elk|+moose|+reindeer|venison haunch|stag|diced venison|venison steak|roe deer|caribou|antelope|springbok', [22.5, 2.5, 0, 0, 1.1], { like: 'beef shin', pieceG: 180 }],
-		['wild boar', 'boar|+bison|buffalo meat|+kangaroo|horse meat|horsemeat|water buffalo|yak|camel|crocodile|alligator', [21.5, 4, 0, 0, 1.1], { like: 'beef shin' }],
+		['wild boar', 'boar|+bison|buffalo meat|+kangaroo|horse meat|horsemeat|water buffalo|yak|camel|crocodile|alligator', [21.5, 4, 0, 0, 1.1], { like: 'beef shin', mixed: true }],
 		['liver', 'lamb liver|calf liver|beef liver|pig liver|pork liver|ox liver|veal liver|calves liver|lambs liver', [20, 4.5, 3, 0, 1.4], { core: 'poultry', pieceG: 120 }],
 		['kidneys', 'lamb kidney|ox kidney|pig kidney|veal kidney|beef kidney|pork kidney|steak and kidney', [17, 3, 1, 0, 1.2], { core: 'ground-meat', pieceG: 60 }],
 		['heart', 'ox heart|lamb heart|beef heart|pork heart', [17.5, 4, 0.5, 0, 1.1], { core: 'poultry', pieceG: 200 }],
 		['tongue', 'ox tongue|beef tongue|lamb tongue|veal tongue|lengua', [15, 16, 3, 0, 0.9], { ...shank, pieceG: 1200 }],
 		['tripe', 'honeycomb tripe|beef tripe|menudo meat|chitterling|pork intestine|casing', [12, 3.7, 0, 0, 0.6], shank],
-		['marrow bones', 'marrow bone|beef bone|veal bone|lamb bone|stock bone|pork bone', [10, 25, 0, 0, 20], shank],
+		['marrow bones', 'marrow bone|beef bone|veal bone|lamb bone|stock bone|pork bone', [10, 25, 0, 0, 20], { ...shank, mixed: true }],
 		['beef suet', 'suet|shredded suet|pork fat|back fat|fatback|salt pork|caul fat|leaf fat', [4, 85, 0, 0, 0.6], { core: 'ground-meat', cupG: 120 }],
 		['gammon', 'gammon joint|gammon steak|raw ham|uncooked ham|smoked gammon|green gammon|gammon hock', [18, 8, 0, 0, 3.5], { storage: 'cured-meat', pieceG: 225 }],
 		['ham hock', 'smoked ham hock|ham bone|ham shank|smoked hock|smoked pork hock|smoked ham bone|smoked turkey leg|smoked turkey wing|smoked neck bone', [20, 12, 0, 0, 3], { storage: 'cured-meat', pieceG: 700 }],
@@ -106,7 +106,7 @@ export const poultry: Family = {
 		['duck', 'duck breast|duck leg|magret|duck thigh|barbary duck|duckling|canard', [17, 18, 0, 0, 1], { pieceG: 200, like: 'chicken thigh' }],
 		['whole duck', 'duck whole|oven ready duck', [16, 28, 0, 0, 0.8], { pieceG: 2000, storage: 'poultry-whole', like: 'whole chicken' }],
 		['goose', 'goose leg|goose breast', [16, 28, 0, 0, 0.9], { pieceG: 4000, storage: 'poultry-whole' }],
-		['guinea fowl', '+pheasant|+partridge|+quail|+pigeon|squab|+grouse|wood pigeon|woodcock|guineafowl|pheasant breast|pigeon breast|snipe|mallard', [22, 6, 0, 0, 1.2], { pieceG: 500, like: 'chicken thigh' }],
+		['guinea fowl', '+pheasant|+partridge|+quail|+pigeon|squab|+grouse|wood pigeon|woodcock|guineafowl|pheasant breast|pigeon breast|snipe|mallard', [22, 6, 0, 0, 1.2], { pieceG: 500, like: 'chicken thigh', mixed: true }],
 		['ostrich', '+emu|ostrich steak', [22, 2, 0, 0, 1.1], { pieceG: 180 }]
 	]
 };
@@ -126,10 +126,10 @@ export const readyMeat: Family = {
 		['cooked turkey', 'leftover turkey|roast turkey|turkey ham|deli turkey|sliced turkey', [29, 5, 0, 0, 1.2], { storage: 'cooked-meat-poultry' }],
 		['cooked beef', 'leftover beef|roast beef|leftover roast beef|cooked minced beef|cooked ground beef|cooked mince|+pastrami|leftover roast', [27, 12, 0, 0, 1.3], { storage: 'cooked-meat-poultry' }],
 		['cooked pork', 'pulled pork|leftover pork|roast pork|cooked pulled pork|char siu|leftover roast pork|carnitas', [27, 14, 1, 0, 1.3], { storage: 'cooked-meat-poultry' }],
-		['cooked lamb', 'leftover lamb|roast lamb|leftover roast lamb|leftover meat|cooked meat|cold meat|cold cut', [25, 16, 0, 0, 1.2], { storage: 'cooked-meat-poultry' }],
+		['cooked lamb', 'leftover lamb|roast lamb|leftover roast lamb|leftover meat|cooked meat|cold meat|cold cut', [25, 16, 0, 0, 1.2], { storage: 'cooked-meat-poultry', mixed: true }],
 		['confit duck', 'duck confit|confit duck leg|cooked duck', [22, 22, 0, 0, 2], { storage: 'cooked-meat-poultry', pieceG: 200 }],
-		['cooked sausage', '+frankfurter|hot dog|hotdog|wiener|vienna sausage|bockwurst|lyoner|+mortadella|bologna|knackwurst|hot dog sausage|cocktail sausage cooked|luncheon meat|leberkase|bologna sausage|saveloy|frankfurt', [12, 25, 3, 0, 3], { storage: 'sausage-cooked', pieceG: 60, unitG: { can: 200 }, checkPacket: true }],
-		['smoked sausage', 'cured sausage|chorizo|chorizo sausage|spanish chorizo|+kielbasa|+andouille|andouille sausage|mettwurst|cabanossi|kabanos|linguica|chourico|debrecener|smoked pork sausage|chorizo ring|cured chorizo|polish sausage|krakauer|+nduja|lap cheong|chinese sausage|smoked beef sausage|smoked turkey sausage|sucuk|kransky', [17, 28, 2, 0, 3.5], { storage: 'sausage-cooked', pieceG: 90, checkPacket: true, keeps: 'weeks', unitG: { ring: 225, slice: 5 } }],
+		['cooked sausage', '+frankfurter|hot dog|hotdog|wiener|vienna sausage|bockwurst|lyoner|+mortadella|bologna|knackwurst|hot dog sausage|cocktail sausage cooked|luncheon meat|leberkase|bologna sausage|saveloy|frankfurt', [12, 25, 3, 0, 3], { storage: 'sausage-cooked', pieceG: 60, unitG: { can: 200 }, checkPacket: true, mixed: true }],
+		['smoked sausage', 'cured sausage|chorizo|chorizo sausage|spanish chorizo|+kielbasa|+andouille|andouille sausage|mettwurst|cabanossi|kabanos|linguica|chourico|debrecener|smoked pork sausage|chorizo ring|cured chorizo|polish sausage|krakauer|+nduja|lap cheong|chinese sausage|smoked beef sausage|smoked turkey sausage|sucuk|kransky', [17, 28, 2, 0, 3.5], { storage: 'sausage-cooked', pieceG: 90, checkPacket: true, keeps: 'weeks', unitG: { ring: 225, slice: 5 }, mixed: true }],
 		['black pudding', 'blood sausage|morcilla|blood pudding|blutwurst', [13, 25, 10, 0.5, 2.5], { storage: 'sausage-cooked', allergens: ['cereals (oats)'], checkPacket: true, unitG: { slice: 40 } }],
 		['salami', '+pepperoni|saucisson|fuet|salame|soppressata|summer sausage|landjager', [22, 34, 2, 0, 4.5], { pieceG: 5, unitG: { slice: 5 }, keeps: 'weeks', checkPacket: true }],
 		['ham', 'cooked ham|ham slice|baked ham|honey roast ham|sliced ham|leg ham|black forest ham|deli ham|ham steak|diced ham|jamon york|kassler cooked|shaved ham|leftover ham|ham cube|spiral ham', [19, 5, 1, 0, 2.8], { cupG: 140, unitG: { slice: 25 } }],
@@ -137,7 +137,7 @@ export const readyMeat: Family = {
 		['canned corned beef', 'corned beef|tinned corned beef|corned beef hash meat|bully beef', [26, 13, 0.5, 0, 3], { aisle: 'tins', keeps: 'cupboard', unitG: { can: 340, slice: 35 } }],
 		['canned ham', 'spiced ham|tinned ham|canned luncheon meat|chopped pork', [13, 26, 3, 0, 3.5], { aisle: 'tins', keeps: 'cupboard', unitG: { can: 340 } }],
 		['pate', 'liver pate|+liverwurst|chicken liver pate|liver sausage|leberwurst|rillettes', [13, 26, 3, 0, 2.2], { checkPacket: true, allergens: ['milk'] }],
-		['jerky', '+biltong|beef jerky|dried beef|chipped beef', [33, 10, 8, 0, 8], { keeps: 'cupboard' }]
+		['jerky', '+biltong|beef jerky|dried beef|chipped beef', [33, 10, 8, 0, 8], { keeps: 'cupboard', mixed: true }]
 	]
 };
 
@@ -152,7 +152,7 @@ export const meatSubstitutes: Family = {
 		checkPacket: true
 	},
 	rows: [
-		['meat substitute', 'vegetarian mince|vegan mince|veggie mince|vegetarian sausage|vegan sausage|veggie sausage|vegetarian burger|vegan burger|veggie burger|plant based mince|plant based meat|plant based burger|meat free mince|meatless crumble|meatless ground|vegan chicken|vegetarian chicken|vegan bacon|meatless meatball|vegan meatball|vegetarian meat|vegan meat|meat free sausage|veggie crumble|plant based sausage|plant based chicken|meatless|meat free|vegetarian meatball|vegetarian haggis|mycoprotein|mycoprotein mince', [17, 7, 8, 5, 2], { allergens: ['soybeans', 'cereals (wheat)'], pieceG: 60 }],
+		['meat substitute', 'vegetarian mince|vegan mince|veggie mince|vegetarian sausage|vegan sausage|veggie sausage|vegetarian burger|vegan burger|veggie burger|plant based mince|plant based meat|plant based burger|meat free mince|meatless crumble|meatless ground|vegan chicken|vegetarian chicken|vegan bacon|meatless meatball|vegan meatball|vegetarian meat|vegan meat|meat free sausage|veggie crumble|plant based sausage|plant based chicken|meatless|meat free|vegetarian meatball|vegetarian haggis|mycoprotein|mycoprotein mince', [17, 7, 8, 5, 2], { allergens: ['soybeans', 'cereals (wheat)'], pieceG: 60, mixed: true }],
 		['nut roast', 'nut cutlet|nut loaf|nut burger', [13, 22, 18, 6, 2], { allergens: ['nuts', 'peanuts', 'cereals (wheat)', 'eggs'], pieceG: 150 }],
 		['soya mince', 'soy mince|tvp|textured vegetable protein|soya chunk|soy chunk|dried soya mince|textured soy protein|soya protein|soya granule|soy granule|dried soy mince|soy crumble|soy curl|soya curl|soy protein', [50, 1.5, 18, 15, 6], { aisle: 'dry', keeps: 'cupboard', storage: null, allergens: ['soybeans'], cupG: 80, checkPacket: false }],
 		['seitan', 'wheat gluten|vital wheat gluten|gluten flour|wheat protein', [75, 1.9, 13, 0.6, 1], { allergens: ['cereals (wheat)'], cupG: 120, checkPacket: false }],

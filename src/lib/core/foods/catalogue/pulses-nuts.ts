@@ -58,7 +58,7 @@ const nut = (name: string) => [`nuts (${name})`];
 export const nuts: Family = {
 	facts: { aisle: 'dry', keeps: 'cupboard', storage: null, hygiene: 'ready-to-eat', cupG: 140 },
 	rows: [
-		['nuts', 'mixed nut|nut|chopped nut|nut mix|trail mix|chopped mixed nut', [18, 53, 15, 8, 2.5], { allergens: ['nuts', 'peanuts'], checkPacket: true, cupG: 130, weak: true }],
+		['nuts', 'mixed nut|nut|chopped nut|nut mix|trail mix|chopped mixed nut', [18, 53, 15, 8, 2.5], { allergens: ['nuts', 'peanuts'], checkPacket: true, cupG: 130, weak: true, mixed: true }],
 		['almonds', 'almond|flaked almond|ground almond|almond meal|slivered almond|blanched almond|badam|almond flour|almond flake|whole almond|toasted almond|sliced almond|almond powder', [21, 50, 9, 12, 3], { cupG: 100, pieceG: 1.2, allergens: nut('almond') }],
 		['almond butter', 'almond paste', [21, 55, 9, 10, 3], { cupG: 256, allergens: nut('almond') }],
 		['marzipan', 'frangipane|almond marzipan', [8, 19, 60, 3, 1], { cupG: 230, allergens: nut('almond') }],
@@ -80,7 +80,7 @@ export const nuts: Family = {
 		['zaatar', 'za atar|dukkah|gomasio|furikake|everything bagel seasoning|shichimi togarashi', [12, 20, 25, 20, 10], { cupG: 110, aisle: 'spices', allergens: ['sesame'], checkPacket: true }],
 		['sunflower seeds', 'sunflower seed|sunflower kernel', [20, 50, 11, 9, 3], { cupG: 140 }],
 		['pumpkin seeds', 'pumpkin seed|pepita|melon seed|magaz', [30, 49, 5, 6, 4.8], { cupG: 129 }],
-		['seeds', 'mixed seed|+linseed|flaxseed|+chia seed|+hemp seed|seed mix|flax|chia|ground flaxseed|flax meal|ground linseed|seed', [19, 38, 5, 28, 4], { cupG: 160 }],
+		['seeds', 'mixed seed|+linseed|flaxseed|+chia seed|+hemp seed|seed mix|flax|chia|ground flaxseed|flax meal|ground linseed|seed', [19, 38, 5, 28, 4], { cupG: 160, mixed: true }],
 		['poppy seeds', 'poppy seed|khus khus|poppyseed', [18, 42, 9, 19, 6.5], { cupG: 140 }]
 	]
 };

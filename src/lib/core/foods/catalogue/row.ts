@@ -33,6 +33,8 @@ export interface RowFacts {
 	keeps: Keeping;
 	/** the plainer item it behaves like in the kitchen: rules about that one hold for it too */
 	like: string;
+	/** its names are different things to buy: on a list each stands for itself */
+	mixed: boolean;
 	/** names that only say a cut, a shape or a class: any other name in a line says more */
 	weak: boolean;
 	source: CompositionSource;

@@ -170,6 +170,7 @@ export const freezerOne = {
 	packed: ({ day }: { day: Shown }) => `Packed ${day} · best by`,
 	liesIn: ({ freezer, shelf }: { freezer: Shown; shelf: Shown }) => `Lies in ${freezer}, ${shelf}.`,
 	contains: ({ allergens }: { allergens: Shown }) => `Contains ${allergens}.`,
+	notAllKnown: 'Its allergens are not all known: a line of the dish was not read.',
 	onTheDay: ({ amounts }: { amounts: Shown }) => `On the day: ${amounts}`,
 	doneAt: ({ tempC, why }: { tempC: Shown; why: Shown }) =>
 		`Done at ${tempC} in the middle (${why}).`,

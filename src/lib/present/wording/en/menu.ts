@@ -82,6 +82,7 @@ export const dishForm = {
 	toHint: 'same if one time',
 	notSaved: 'Not saved yet: see the marked fields. Everything typed is still here.',
 	understood: 'As it is understood',
+	reading: 'Reading the lines…',
 	tooLong: 'Too long to read as one dish.',
 	noLines: 'Lines appear here as you type: quantity, unit, item and cut.',
 	cooked: 'cooked, cooled first',
@@ -192,6 +193,7 @@ export const dishCare = {
 	versionBack: 'Make it so again',
 	component: 'Part of other dishes',
 	componentHow: 'Its packs count as this item on shopping lists',
+	componentUnknown: 'The catalogue has no such item: choose one of its names.',
 	componentNone: 'no: a dish of its own',
 	componentKeep: 'Keep'
 };
@@ -208,7 +210,51 @@ export const linesEditor = {
 	noForm: '–',
 	forms: { raw: 'raw', cooked: 'cooked', canned: 'canned', frozen: 'frozen' },
 	of: ({ what, line }: { what: Shown; line: Shown }) => `${what} of “${line}”`,
-	reset: 'As it was read'
+	reset: 'As it was read',
+	change: ({ line }: { line: Shown }) => `Change how “${line}” is understood`
+};
+
+/** What of a line is not certain, and its answers. */
+export const doubts = {
+	title: ({ n }: { n: number }) => `To settle: ${many.lines(n)}`,
+	how: 'Until it is said what they are, these lines count as the stricter case: as raw meat in a raw pack, with allergens not all known.',
+	what: {
+		unknown: () => 'not known: what is it?',
+		perhaps: ({ item }: { item: Shown }) => `${item}?`,
+		amount: () => 'how much is that?',
+		weight: () => 'what does it weigh?',
+		'dried-or-cooked': () => 'dried, or cooked?'
+	},
+	yes: ({ item }: { item: Shown }) => `yes, ${item}`,
+	dried: 'dried: soaked and boiled first',
+	cooked: 'cooked, or from a can',
+	weightOpen: 'leave it open',
+	classes: {
+		'other vegetable or fruit': 'vegetable, fruit, herb',
+		'other seasoning or sauce': 'seasoning or sauce',
+		'other grain or bread': 'grain, bread, pasta',
+		'other dairy': 'dairy',
+		'raw meat': 'raw meat',
+		poultry: 'raw poultry',
+		'white fish': 'raw fish'
+	},
+	itIs: 'or name it',
+	weighs: 'it weighs',
+	itIsOf: ({ line }: { line: Shown }) => `What “${line}” is`,
+	weighsOf: ({ line }: { line: Shown }) => `What “${line}” weighs`,
+	of: ({ line }: { line: Shown }) => `Answers for “${line}”`,
+	take: 'Take it',
+	noItem: ({ words }: { words: Shown }) =>
+		`“${words}” is not in the catalogue either: choose the class it belongs to.`,
+	noWeight: 'A weight, as “250 g” or “½ lb”.',
+	save: 'Keep these answers',
+	saved: 'Kept.',
+	partly: 'Until then its weight is without:',
+	unread: 'Not read:',
+	notAllKnown: 'not all known',
+	notAllKnownWhy: 'A line was not read, so more may be in it. Say what it is, and this goes.',
+	checkPackets: ({ items }: { items: Shown }) => `Check the packets of: ${items}.`,
+	asRawMeat: 'Counts as raw meat with the shortest keeping time, because a line of it was not read.'
 };
 
 export const linesTable = {
@@ -241,10 +287,16 @@ export const recipeImport = {
 	done: ({ n }: { n: number }) =>
 		`${many.dishes(n)} ${many.plural(n, { one: 'is', other: 'are' })} on the menu.`,
 	report: 'What was not understood',
-	clean: 'Every line was understood.',
-	unread: ({ dish, lines }: { dish: Shown; lines: Shown }) => `${dish}: kept as text: ${lines}`,
-	noServings: ({ dish }: { dish: Shown }) =>
-		`${dish}: says no number of servings; four were taken.`,
+	clean: 'Nothing else was left out.',
+	cutOff: ({ dish, most }: { dish: Shown; most: number }) =>
+		`${dish}: has more than ${many.lines(most)}; the others were left out.`,
+	askState: 'Does it go into the freezer raw, or cooked and cooled first?',
+	stateRaw: 'raw',
+	stateCooked: 'cooked',
+	askServings: 'For how many is it?',
+	ofDish: ({ what, dish }: { what: Shown; dish: Shown }) => `${dish}: ${what}`,
+	allUnderstood: 'Every line of it was understood.',
+	look: 'Look at it',
 	tookTooLong:
 		'It took too long to read and was given up. Copy the text of the recipe alone, without the page around it, and paste that.',
 	nothing: 'Paste something, or choose a file.',

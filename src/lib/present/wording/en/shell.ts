@@ -33,6 +33,8 @@ export const strip = {
 export const rootLayout = {
 	skip: 'Skip to the work',
 	opening: 'Opening…',
+	draftBack: 'What you had typed here is back; it is not saved yet.',
+	startAfresh: 'Start afresh',
 	noConnection:
 		'No connection to the household’s computer. What is tapped here is kept and sent later.',
 	lapse: ({ times }: { times: Shown }) => `Trying out: time runs ${times} times faster.`

@@ -12,7 +12,7 @@ import {
 import type { Method, DishKind } from '../../../core/index.ts';
 import type { LineStage } from '../../../core/foods/dish-facts.ts';
 import type { DishStep } from '../../../core/steps/propose-steps.ts';
-import type { LineForm } from '../../../core/foods/line-correction.ts';
+import type { LineDoubt, LineForm } from '../../../core/foods/line-correction.ts';
 import type { MeasureName } from '../../../core/units/measures.ts';
 
 /** The one cooking instruction a recipe gives. */
@@ -64,7 +64,9 @@ export const ingredientLines = pgTable('ingredient_lines', {
 	optional: boolean().notNull().default(false),
 	/** catalogue items that do as well */
 	alternatives: jsonb().$type<string[]>().notNull().default([]),
-	understood: text({ enum: ['full', 'item', 'text'] }).notNull()
+	understood: text({ enum: ['full', 'item', 'text', 'heading'] }).notNull(),
+	/** what its reading left open, until the cook has said */
+	doubts: jsonb().$type<LineDoubt[]>().notNull().default([])
 });
 
 export type NewDish = Omit<typeof dishes.$inferInsert, 'id' | 'version'>;

@@ -72,6 +72,8 @@ export const packings = pgTable(
 		core: text().$type<CoreTemperatureClass>().notNull(),
 		coreC: doublePrecision().notNull(),
 		allergens: jsonb().$type<string[]>().notNull(),
+		/** false: something in it nobody could read, more may be in it */
+		allergensKnown: boolean().notNull().default(true),
 		/** energy and nutrients of a serving, kept when the household wishes them on the label */
 		nutrition: jsonb().$type<Nutrition>(),
 		storage: jsonb().$type<StorageRecord>().notNull(),

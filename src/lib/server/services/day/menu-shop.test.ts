@@ -36,7 +36,12 @@ const stewText =
 	'Bean stew\nServes 8\n2 x 400 g cans white beans\n4 onions, diced\nSimmer for 40 minutes.';
 const soupText =
 	'Onion soup\nServes 4\n1 kg onions, sliced\n200 ml cream\nmoon dust\nSimmer for 30 minutes.';
-const asked = { prefer: 'price', withStaples: true, matches: true } as const;
+const asked = {
+	prefer: 'price',
+	withStaples: true,
+	matches: true,
+	today: '2026-01-01'
+} as const;
 
 describe('menu and shop on a real database', () => {
 	let client: PGlite;

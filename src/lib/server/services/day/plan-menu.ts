@@ -10,6 +10,7 @@ import { dishesOfDay, getDay } from '../../queries/days.ts';
 import { getDish, type Dish } from '../../queries/dishes.ts';
 import { listFreezers } from '../../queries/household.ts';
 import { knownChoices, menuDishes } from '../../queries/menu-index.ts';
+import { unpromisedKg } from './promised.ts';
 import { stepsOfDish } from '../dishes/steps-of-dish.ts';
 import { frozenSummary, listPrices, stockKgByItem } from '../../queries/pantry.ts';
 
@@ -21,7 +22,8 @@ const cutWords = /(diced|chopped|sliced|minced|grated|shredded|cubed|crushed)/;
 export const packedKgOf = (dish: Dish) => dish.facts.packedKg || usualServingKg * dish.servings;
 
 function needsOf(dish: Dish, batches: number): NeedLine[] {
-	return dish.lines.map((line) => {
+	return dish.lines.flatMap((line) => {
+		if (line.understood === 'heading') return [];
 		const kg = line.massKg;
 		return {
 			dish: dish.name,
@@ -29,7 +31,12 @@ function needsOf(dish: Dish, batches: number): NeedLine[] {
 			itemName: line.itemName,
 			item: line.item || line.text,
 			massKg: kg === null ? null : kg * batches,
-			stage: line.stage
+			stage: line.stage,
+			quantity: line.quantity,
+			quantityTo: line.quantityTo,
+			unit: line.unit,
+			cut: line.cut,
+			form: line.form
 		};
 	});
 }
@@ -64,6 +71,8 @@ export interface PlanOptions {
 	withStaples: boolean;
 	/** ranks other dishes, too: the whole menu is read */
 	matches: boolean;
+	/** YYYY-MM-DD: what days before this one want is not at home for it */
+	today: string;
 }
 
 /** A packing day with everything that follows from it; null when there is no such day. */
@@ -88,7 +97,7 @@ export async function planOfDay(db: Db, dayId: number, options: PlanOptions) {
 	]);
 	const list = shoppingList({
 		lines: planned.flatMap(({ row, dish }) => needsOf(dish, row.batches)),
-		stockKg
+		stockKg: await unpromisedKg(db, day, options.today, stockKg)
 	});
 	const priced = priceLines({ lines: list, prices, known: knownChoices(prices), ...options });
 	const totals = dayTotals({

@@ -11,35 +11,38 @@ import {
 	takeOutKey,
 	type ComponentPack
 } from '../../../core/schedule/component-packs.ts';
-import { eventsOfDay } from '../../queries/days.ts';
+import { eventsOfDay, type DayAt } from '../../queries/days.ts';
+import { needKgByItem, unpromisedPacks } from './promised.ts';
 import { componentPacks, listStock } from '../../queries/pantry.ts';
 import { packsOf, plannedDishes, type PlannedDish } from './day-dishes.ts';
 
 /** Everything that is got ready for a day: lists over all dishes, vessels, packs and labels. */
-export async function prepDay(db: Db, dayId: number, habit: Habit) {
-	const planned = await plannedDishes(db, dayId);
+export async function prepDay(db: Db, day: DayAt, habit: Habit, today: string) {
+	const planned = await plannedDishes(db, day.id);
 	const lists = prepLists(
 		planned.map(({ row, dish }) => ({
 			id: dish.id,
 			name: dish.name,
 			state: dish.state,
 			batches: row.batches,
-			lines: dish.lines.map((line) => ({
-				text: [lineAmountText(scaledLine(line, row.batches), habit), line.item]
-					.filter(Boolean)
-					.join(' '),
-				itemName: line.itemName,
-				item: line.item,
-				cut: line.cut,
-				massKg: line.massKg,
-				pieces: line.unit === 'piece' ? line.quantity : null,
-				cans: line.unit === 'can' ? line.quantity : cansOf(line.text),
-				stage: line.stage,
-				form: line.form
-			}))
+			lines: dish.lines
+				.filter(({ understood }) => understood !== 'heading')
+				.map((line) => ({
+					text: [lineAmountText(scaledLine(line, row.batches), habit), line.item]
+						.filter(Boolean)
+						.join(' '),
+					itemName: line.itemName,
+					item: line.item,
+					cut: line.cut,
+					massKg: line.massKg,
+					pieces: line.unit === 'piece' ? line.quantity : null,
+					cans: line.unit === 'can' ? line.quantity : cansOf(line.text),
+					stage: line.stage,
+					form: line.form
+				}))
 		}))
 	);
-	const takeOut = await componentsOf(db, dayId, planned);
+	const takeOut = await componentsOf(db, day, planned, today);
 	const places = planned.flatMap(({ dish }) => [
 		...new Set(stepsOfDish(dish).map(({ place }) => place))
 	]);
@@ -72,26 +75,20 @@ export async function prepDay(db: Db, dayId: number, habit: Habit) {
 
 async function componentsOf(
 	db: Db,
-	dayId: number,
-	planned: readonly PlannedDish[]
+	day: DayAt,
+	planned: readonly PlannedDish[],
+	today: string
 ): Promise<ComponentPack[]> {
-	const needKg: Record<string, number> = {};
-	for (const { row, dish } of planned)
-		for (const line of dish.lines) {
-			if (!line.itemName || line.stage === 'serve' || line.stage === 'cook-day') continue;
-			const kg = (line.massKg ?? 0) * row.batches;
-			needKg[line.itemName] = (needKg[line.itemName] ?? 0) + kg;
-		}
-	const { ticked } = dayState(await eventsOfDay(db, dayId));
+	const { ticked } = dayState(await eventsOfDay(db, day.id));
 	const taken = (code: string) => ticked[takeOutKey(code)] ?? false;
 	const codes = Object.keys(ticked)
 		.filter((key) => ticked[key] && key.startsWith(takeOutKey('')))
 		.map((key) => key.slice(takeOutKey('').length));
 	const packs = await componentPacks(db, codes);
 	const cupboard = await listStock(db);
-	return packsToTakeOut({
-		needKg,
-		cupboardKg: Object.fromEntries(cupboard.map(({ itemName, massKg }) => [itemName, massKg])),
-		packs: packs.map((pack) => ({ ...pack, taken: taken(pack.code) }))
+	const free = await unpromisedPacks(db, day, today, {
+		packs: packs.map((pack) => ({ ...pack, taken: taken(pack.code) })),
+		cupboardKg: Object.fromEntries(cupboard.map(({ itemName, massKg }) => [itemName, massKg]))
 	});
+	return packsToTakeOut({ needKg: needKgByItem(planned), ...free });
 }

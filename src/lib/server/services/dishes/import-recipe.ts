@@ -1,6 +1,12 @@
 import { dishKindNames } from '../../../core/published/dish-kinds.ts';
-import { guessInstruction, guessKind, guessState } from '../../../formats/guess-dish.ts';
-import { parseIngredientLines } from '../../../formats/ingredient-line.ts';
+import { kindByCut } from '../../../core/foods/kind-by-cut.ts';
+import { guessInstruction, guessKind } from '../../../formats/guess-dish.ts';
+import { guessState } from '../../../formats/guess-state.ts';
+import {
+	parsedLineKg,
+	parseIngredientLines,
+	type ParsedLine
+} from '../../../formats/ingredient-line.ts';
 import type { OwnFacts, RecipeDraft } from '../../../formats/recipe-draft.ts';
 import { longestPaste, mostLines } from '../../../core/foods/recipe-limits.ts';
 import * as w from '../../../present/wording/index.ts';
@@ -12,7 +18,12 @@ export interface Imported {
 	name: string;
 	kind: OwnFacts['kind'];
 	state: OwnFacts['state'];
-	/** what was not understood, in words */
+	servings: number;
+	/** what the recipe does not say, and only the cook knows */
+	asks: ('state' | 'servings')[];
+	/** its lines that are in doubt, as they were read */
+	lines: ParsedLine[];
+	/** what was not understood beside its lines, in words */
 	problems: string[];
 }
 
@@ -52,13 +63,17 @@ export async function importRecipe(db: Db, draft: RecipeDraft, nowMs: number): P
 	});
 	const name = draft.name.slice(0, longestName);
 	const method = draft.method.slice(0, longestPaste);
-	const kind = own.kind ?? guessKind({ name, method, lines });
-	const state = own.state ?? guessState(method);
+	const weighed = lines.map((line) => ({ ...line, massKg: parsedLineKg(line) }));
+	const kind = own.kind ?? kindByCut(guessKind({ name, method, lines }), weighed);
+	const told = own.state ?? guessState(method, { name, lines });
+	// what nobody knows to be cooked is kept as raw until the cook has said
+	const state = told ?? 'raw';
+	const servings = draft.servings ?? usualServings;
 	const id = await saveDish(
 		db,
 		{
 			name,
-			servings: draft.servings ?? usualServings,
+			servings,
 			kind,
 			state,
 			method,
@@ -68,15 +83,20 @@ export async function importRecipe(db: Db, draft: RecipeDraft, nowMs: number): P
 		},
 		lines
 	);
-	const unread = lines.filter((line) => line.understood === 'text').map((line) => line.text);
 	return {
 		id,
 		name,
 		kind,
 		state,
-		problems: [
-			...(draft.servings === null ? [w.recipeImport.noServings({ dish: name })] : []),
-			...(unread.length ? [w.recipeImport.unread({ dish: name, lines: unread.join('; ') })] : [])
-		]
+		servings,
+		lines: lines.filter(({ understood, doubts }) => understood !== 'heading' && doubts.length > 0),
+		asks: [
+			...(told === null ? (['state'] as const) : []),
+			...(draft.servings === null ? (['servings'] as const) : [])
+		],
+		problems:
+			draft.ingredients.length > mostLines
+				? [w.recipeImport.cutOff({ dish: name, most: mostLines })]
+				: []
 	};
 }

@@ -123,6 +123,7 @@ export async function packDish(
 				core: dish.facts.core,
 				coreC: dish.facts.coreC + limits.coreAddedK,
 				allergens: dish.facts.allergens,
+				allergensKnown: dish.facts.allergensKnown,
 				nutrition: house.labelNutrition ? dishNutrition(dish).nutrition : null,
 				storage: {
 					...life,

@@ -113,13 +113,14 @@ export async function writeDown(
 /** What is known of a thing by its name and what was said of it. */
 function known(thing: FrozenThing, dish: Dish | null) {
 	if (dish) {
-		const { content, core, coreC, allergens, densityKgPerM3, parts } = dish.facts;
+		const { content, core, coreC, allergens, allergensKnown, densityKgPerM3, parts } = dish.facts;
 		return {
 			state: dish.state,
 			content,
 			core,
 			coreC,
 			allergens,
+			allergensKnown,
 			densityKgPerM3,
 			parts,
 			itemName: null
@@ -139,6 +140,7 @@ function known(thing: FrozenThing, dish: Dish | null) {
 		core,
 		coreC: coreTemperaturesC[core],
 		allergens: item ? [...item.allergens] : [],
+		allergensKnown: item !== null,
 		densityKgPerM3: usualDensityKgPerM3,
 		parts: group ? [{ group, state: thing.state, name: thing.name }] : [],
 		itemName: item?.name ?? null

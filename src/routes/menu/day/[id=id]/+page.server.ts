@@ -13,6 +13,7 @@ import {
 import { readTyped } from '$lib/schemas/dish-extras';
 import { latestNotes, listDishes } from '$lib/server/queries/dishes';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
+import { todayAt } from '$lib/server/queries/today';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
@@ -21,7 +22,8 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const plan = await planOfDay(locals.db, Number(params.id), {
 		prefer: 'price',
 		withStaples: false,
-		matches: true
+		matches: true,
+		today: await todayAt(locals.db)
 	});
 	if (!plan) error(404);
 	const { day, planned, totals, costs, priced, matches, handsMin, longestMin } = plan;

@@ -8,7 +8,7 @@ import type { RequestHandler } from './$types';
 
 /** The shopping list as a table; grams, so that any programme can add them up. */
 export const GET: RequestHandler = async ({ params, locals, url }) => {
-	const plan = await planOfDay(locals.db, Number(params.id), planOptions(url));
+	const plan = await planOfDay(locals.db, Number(params.id), await planOptions(url, locals));
 	if (!plan) error(404);
 	const rows = plan.priced.map(shopViewLine).map((line) => ({
 		aisle: line.aisle,

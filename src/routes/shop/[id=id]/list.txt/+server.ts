@@ -10,7 +10,7 @@ import type { RequestHandler } from './$types';
 
 /** The shopping list as text, to be sent or pasted anywhere. */
 export const GET: RequestHandler = async ({ params, locals, url }) => {
-	const plan = await planOfDay(locals.db, Number(params.id), planOptions(url));
+	const plan = await planOfDay(locals.db, Number(params.id), await planOptions(url, locals));
 	if (!plan) error(404);
 	const habit = habitOf(await getHousehold(locals.db));
 	const lines = plan.priced.map(shopViewLine).filter((line) => line.toBuyKg !== 0);
