@@ -210,6 +210,13 @@ const cases: Case[] = [
 		bad: { params: now, form: { steps: '[{"text":1' } },
 		gone: { form: { steps: '' } }
 	},
+	{
+		page: 'menu/[id=id]',
+		action: 'settle',
+		good: { params: now, form: () => ({ corrections: '{}', state: 'cooked' }) },
+		bad: { params: now, form: { state: 'half' } },
+		gone: { form: { corrections: '{}' } }
+	},
 	{ page: 'menu/[id=id]', action: 'restore', gone: { form: { version: '1' } } },
 	{
 		page: 'menu/[id=id]',

@@ -47,9 +47,12 @@ describe('prices, stock and days as they are typed', () => {
 		for (const habit of [metricHabit, usHabit]) {
 			const form = readForm(priceSchema(habit), price);
 			assert.ok(form.ok);
-			assert.equal(form.value.itemName, 'onion');
+			assert.equal(form.value.itemName, 'red onion');
 			assert.ok(Math.abs(form.value.sizeKg - 0.907) < 0.001);
 		}
+		const tin = { ...price, itemName: 'coconut milk', label: 'tin', sizeKg: '400 ml' };
+		const sold = readForm(priceSchema(metricHabit), tin);
+		assert.ok(sold.ok && Math.abs(sold.value.sizeKg - 0.392) < 0.005, 'sold by volume');
 		const unknown = readForm(stockSchema(metricHabit), { itemName: 'moon dust', massKg: '1 kg' });
 		assert.ok(!unknown.ok && /does not know it/.test(unknown.errors.itemName));
 		const empty = readForm(stockSchema(metricHabit), { itemName: '', massKg: '' });

@@ -1,9 +1,11 @@
 import * as yup from 'yup';
+import { itemByName } from '../core/foods/item-catalogue.ts';
 import { catalogueName } from '../core/shopping/shopping-list.ts';
 import type { Habit } from '../present/habit.ts';
 import * as w from '../present/wording/index.ts';
 import { amount, text } from './fields.ts';
 import { money } from './money.ts';
+import { quantityFromText } from './quantity-text.ts';
 
 const words = w.pantry;
 
@@ -18,11 +20,25 @@ const item = () =>
 		.required(words.itemNeeded)
 		.test('known', words.itemUnknown, (name) => !name?.startsWith('?'));
 
+/** A weight, or for what is sold by volume that: "400 ml" of coconut milk weighs what the catalogue says. */
+function sold(habit: Habit, limits: Parameters<typeof amount>[2]) {
+	return amount('mass', habit, limits).when('itemName', ([name], schema) =>
+		schema.transform((value: unknown, original: unknown) => {
+			if (typeof value === 'number' && Number.isFinite(value)) return value;
+			const item = typeof name === 'string' ? itemByName(name) : null;
+			const litres = quantityFromText(String(original ?? ''), 'volume', habit);
+			return item && litres && /[a-z]/i.test(String(original))
+				? litres * item.densityKgPerL
+				: value;
+		})
+	);
+}
+
 export function priceSchema(habit: Habit) {
 	return yup.object({
 		itemName: item(),
 		label: text(words.label, 80),
-		sizeKg: amount('mass', habit, { label: words.size, min: 0.001, max: 50 }).required(
+		sizeKg: sold(habit, { label: words.size, min: 0.001, max: 50 }).required(
 			words.sizeNeeded
 		),
 		priceCents: money(words.priceNeeded).required(words.priceNeeded),
@@ -33,7 +49,7 @@ export function priceSchema(habit: Habit) {
 export function stockSchema(habit: Habit) {
 	return yup.object({
 		itemName: item(),
-		massKg: amount('mass', habit, { label: words.amount, min: 0, max: 200 }).required(
+		massKg: sold(habit, { label: words.amount, min: 0, max: 200 }).required(
 			words.amountNeeded
 		)
 	});

@@ -104,6 +104,7 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				form: fc.constantFrom(null, 'canned'),
 				optional: fc.boolean(),
 				alternatives: fc.array(name, { maxLength: 2 }),
+				doubts: fc.subarray(['unknown', 'perhaps', 'amount', 'weight'] as const),
 				stage: fc.constant('pack'),
 				understood: fc.constantFrom('full' as const, 'item' as const, 'text' as const)
 			})
@@ -149,6 +150,7 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				boughtOn: fc.constantFrom('2026-11-20', null),
 				cookedOn: fc.constantFrom('2026-11-22', null),
 				thawedBefore: fc.boolean(),
+				allergensKnown: fc.boolean(),
 				servings: fc.nat(9),
 				container: fc.constant('bag-1l'),
 				massKg: share,

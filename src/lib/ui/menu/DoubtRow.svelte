@@ -123,7 +123,7 @@
 	.row {
 		display: grid;
 		gap: 6px;
-		padding: 8px 0;
+		padding: 6px 0 8px;
 		border-top: 1px solid var(--hair);
 	}
 	.answers {
@@ -132,12 +132,12 @@
 		gap: 6px;
 	}
 	.chip {
-		min-height: 44px;
-		padding: 4px 12px;
-		border: 2px solid var(--rim);
-		border-radius: 10px;
+		min-height: 36px;
+		padding: 2px 9px;
+		border: 1px solid var(--rim);
+		border-radius: 8px;
 		background: var(--enamel);
-		font-weight: 600;
+		font-size: 15px;
 		cursor: pointer;
 	}
 	.chip:disabled {
@@ -145,23 +145,24 @@
 		cursor: default;
 	}
 	.key {
-		margin-right: 6px;
-		color: var(--quiet, inherit);
-		font-size: 13px;
+		margin-right: 4px;
+		font-size: 12px;
+		opacity: 0.7;
 	}
 	.typed {
 		display: inline-flex;
 		gap: 6px;
 	}
 	.typed .entry {
-		width: 11rem;
-		min-height: 44px;
+		width: 8rem;
+		min-height: 36px;
 		padding: 4px 8px;
 		font-size: 15px;
 	}
-	@media (max-width: 480px) {
+	@media (max-width: 767px), (pointer: coarse) {
 		.chip {
 			min-height: 48px;
+			padding: 4px 12px;
 		}
 		.key {
 			display: none;

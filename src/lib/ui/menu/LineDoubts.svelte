@@ -28,7 +28,7 @@
 
 {#if open.length > 0}
 	<CatalogueNames />
-	<h3>{w.doubts.title({ n: open.length })}</h3>
+	<h3 class="font-bold">{w.doubts.title({ n: open.length })}</h3>
 	<p class="quiet">{w.doubts.how}</p>
 	<ul>
 		{#each open as { line, key } (`${key}|${line.doubts[0]}`)}

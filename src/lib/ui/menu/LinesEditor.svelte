@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { findItem } from '$lib/core/foods/find-item';
+	import { findItem, otherItems } from '$lib/core/foods/find-item';
 	import type { LineStage } from '$lib/core/foods/dish-facts';
 	import {
 		lineForms,
@@ -47,6 +47,9 @@
 		if (item) correct(line.key, { itemName: item.name });
 		input.value = item?.name ?? line.itemName ?? '';
 	}
+	/** What the line names: its own item, and what stands beside it ("butter and flour"). */
+	const also = ({ text: said, itemName }: ParsedLine) =>
+		itemName ? [itemName, ...otherItems(said, itemName).map(({ name }) => name)] : [];
 	const itemsOf = (typed: string) => typed.split(',').flatMap((word) => findItem(word)?.name ?? []);
 </script>
 
@@ -69,7 +72,7 @@
 					<b>{lineAmountText(line, habit)}</b>
 					<span>{line.item}{line.cut ? `, ${line.cut}` : ''}</span>
 					<span class="quiet">
-						{#if line.itemName && line.itemName !== line.item}{line.itemName}{/if}
+						{#if line.itemName && line.itemName !== line.item}{also(line).join(', ')}{/if}
 						{#if line.stage !== 'pack'}· {stageWords[line.stage].name}{/if}
 						{#if line.optional}· {w.linesEditor.optional}{/if}
 					</span>

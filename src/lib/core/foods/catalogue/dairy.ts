@@ -34,7 +34,7 @@ export const dairy: Family = {
 		['cottage cheese', 'small curd cottage cheese|low fat cottage cheese|2 cottage cheese', [11, 4.3, 3.4, 0, 1.4], { cupG: 225, ...soft }],
 		['mascarpone', 'mascarpone cheese', [4.5, 44, 4, 0, 0.6], { cupG: 240, unitG: { tub: 250 }, ...soft }],
 		['paneer', 'paneer cheese|indian cheese|queso blanco|cheese paneer', [19, 22, 4, 0, 2.2], { cupG: 180, unitG: { block: 225, packet: 225 }, like: 'hard cheese' }],
-		['khoya', 'khoa|mawa', [16, 21, 26, 0, 3.5], { cupG: 200 }],
+		['khoya', 'khoa|mawa', [16.3, 20.6, 16.5, 0, 4], { cupG: 200, source: 'ifct:L004' }],
 		['halloumi', 'halloumi cheese|grilling cheese|bread cheese', [22, 25, 2, 0, 4], { unitG: { block: 225, packet: 225 }, like: 'hard cheese', keeps: 'weeks' }],
 		['feta', 'feta cheese|salad cheese|brinza|white cheese|sirene|+cotija|+queso fresco|greek cheese|bulgarian cheese|cotija cheese|crumbled feta|ricotta salata', [15.5, 22, 2, 0, 4.5], { cupG: 150, unitG: { block: 200, packet: 200 }, mixed: true }],
 		['goat cheese', 'goat s cheese|chevre|soft goat cheese|goats cheese|goat cheese log', [18.5, 21, 1, 0, 1.8], { cupG: 140, unitG: { log: 150 }, ...soft }],

@@ -43,7 +43,7 @@ export const grains: Family = {
 		['malt', 'malt extract|barley malt|malt powder|malted milk powder|malted barley|barley malt syrup', [6, 1, 75, 3, 1.5], { cupG: 300, allergens: ['cereals (barley)'], storage: null }],
 		['oats', 'rolled oat|porridge oat|oat flake|oat|oatmeal|+steel cut oat|jumbo oat|quick oat|pinhead oat|old fashioned oat|oat flour|instant oat|quick cooking oat|oat groat|gluten free oat', [12.5, 7, 58, 9.5, 1.8], { cupG: 90, allergens: ['cereals (oats)'] }],
 		['muesli', '+granola|breakfast cereal|+cornflake|bran flake|corn flake|rice crispy|puffed wheat|shredded wheat|wheat biscuit cereal|crispy rice cereal|puffed rice|cereal', [9, 8, 65, 7, 2], { cupG: 60, allergens: ['cereals (wheat)', 'cereals (oats)', 'cereals (barley)', 'nuts'], checkPacket: true }],
-		['flattened rice', '+poha|rice flake|beaten rice', [7, 1, 76, 3, 1], { cupG: 60, like: 'rice' }],
+		['flattened rice', '+poha|rice flake|beaten rice', [7.4, 1.1, 76.8, 3.5, 0.8], { cupG: 60, like: 'rice', source: 'ifct:A011' }],
 		['quinoa', 'red quinoa|white quinoa|tricolour quinoa', [14, 6, 57, 7, 2.4], { cupG: 170 }],
 		['millet', 'amaranth|amaranth grain|hulled millet|fonio', [11, 4.2, 65, 8.5, 2], { cupG: 200, like: 'quinoa' }],
 		['rice', 'long grain rice|+basmati rice|white rice|+jasmine rice|basmati|long grain|thai rice|easy cook rice|jasmine|uncooked rice|chawal|raw rice|long grain white rice|parboiled rice|converted rice|sona masoori|sona masoori rice|idli rice|+sushi rice|short grain rice|broken rice|medium grain rice|instant rice|minute rice|thai fragrant rice|ponni rice', [7, 0.7, 78.5, 1.2, 0.5], { cupG: 185 }],

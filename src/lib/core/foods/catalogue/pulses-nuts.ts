@@ -12,10 +12,10 @@ export const driedPulses: Family = {
 	rows: [
 		['red lentils', 'lentil|split red lentil|red lentil|masoor dal|masoor|split lentil|red split lentil|orange lentil|dal|dhal|daal|mixed dal|dried red lentil|dry red lentil|pink lentil|masoor daal', [24, 1.5, 51, 10.5, 2.4], { cupG: 190 }],
 		['green lentils', 'green lentil|+brown lentil|+puy lentil|french lentil|+beluga lentil|black lentil|mountain lentil|french green lentil|le puy lentil|castelluccio lentil|whole masoor|dried lentil|dried green lentil|dried brown lentil|plate lentil|continental lentil|whole lentil|sabut masoor', [24, 1.3, 45, 16, 2.6], { cupG: 192, like: 'red lentils' }],
-		['split peas', 'split pea|yellow split pea|green split pea|chana dal|dried pea|marrowfat pea|yellow pea|dried split pea|bengal gram dal|dried green pea|chana daal|channa dal|white pea', [22, 2, 46, 15, 2.6], { cupG: 197, like: 'red lentils' }],
-		['pigeon peas', 'toor dal|tur dal|arhar dal|gungo pea|pigeon pea|toor daal|tuvar dal|toor|red gram dal|thuvaram paruppu|arhar', [21.7, 1.6, 49, 12, 3.4], { cupG: 200, like: 'red lentils' }],
-		['mung beans', 'moong dal|moong|mung dal|split moong dal|green gram|mung bean|yellow moong dal|whole moong|moong daal|mung|green moong|split mung bean|sprouted moong', [24, 1.3, 46, 12, 3.3], { cupG: 200, like: 'red lentils' }],
-		['urad dal', 'black gram|urad|split urad dal|whole urad|urid dal|urad daal|white urad dal|black urad dal|sabut urad|black dal|whole black gram', [24, 1.6, 45, 14, 3.3], { cupG: 200, like: 'red lentils' }],
+		['split peas', 'split pea|yellow split pea|green split pea|chana dal|dried pea|marrowfat pea|yellow pea|dried split pea|bengal gram dal|dried green pea|chana daal|channa dal|white pea', [21.6, 5.3, 46.7, 15.2, 2.1], { cupG: 197, like: 'red lentils', source: 'ifct:B001' }],
+		['pigeon peas', 'toor dal|tur dal|arhar dal|gungo pea|pigeon pea|toor daal|tuvar dal|toor|red gram dal|thuvaram paruppu|arhar', [21.7, 1.6, 55.2, 9.1, 3.3], { cupG: 200, like: 'red lentils', source: 'ifct:B021' }],
+		['mung beans', 'moong dal|moong|mung dal|split moong dal|green gram|mung bean|yellow moong dal|whole moong|moong daal|mung|green moong|split mung bean|sprouted moong', [23.9, 1.4, 52.6, 9.4, 3], { cupG: 200, like: 'red lentils', source: 'ifct:B010' }],
+		['urad dal', 'black gram|urad|split urad dal|whole urad|urid dal|urad daal|white urad dal|black urad dal|sabut urad|black dal|whole black gram', [23.1, 1.7, 51, 11.9, 3.2], { cupG: 200, like: 'red lentils', source: 'ifct:B003' }],
 		['dried chickpeas', 'dried chickpea|dry chickpea|kabuli chana|+kala chana|chickpea dried|dried garbanzo bean|dried garbanzo|white chana|black chana|dry garbanzo bean|chana|chole|dried chick pea|chhole|black chickpea', [19.5, 5.5, 43, 17, 2.8], { cupG: 184 }],
 		['dried beans', 'dried white bean|dry bean|dried bean|dried cannellini bean|dried haricot bean|dried butter bean|dry white bean|dried pinto bean|dry navy bean|dry great northern bean|dried navy bean|dry pinto bean|dried borlotti bean|dried lima bean|dried flageolet bean|15 bean soup mix|bean soup mix|dried haricot|dried great northern bean|dried cranberry bean|dried black eyed pea|dried mixed bean|dry lima bean|dry black eyed pea|lobia|chawli|+cowpea|rongi|+adzuki bean|dried adzuki bean|+moth bean|matki|+horse gram|dried fava bean|dried broad bean|soup mix dried|dried soybean|dried haricot blanc', [22, 1.5, 42, 18, 3.9], { cupG: 190 }],
 		['dried black beans', 'dry black bean|black bean dried|dried black turtle bean|dried turtle bean', [21.6, 1.4, 46, 15.5, 3.6], { cupG: 190, like: 'dried kidney beans' }],
@@ -81,6 +81,6 @@ export const nuts: Family = {
 		['sunflower seeds', 'sunflower seed|sunflower kernel', [20, 50, 11, 9, 3], { cupG: 140 }],
 		['pumpkin seeds', 'pumpkin seed|pepita|melon seed|magaz', [30, 49, 5, 6, 4.8], { cupG: 129 }],
 		['seeds', 'mixed seed|+linseed|flaxseed|+chia seed|+hemp seed|seed mix|flax|chia|ground flaxseed|flax meal|ground linseed|seed', [19, 38, 5, 28, 4], { cupG: 160, mixed: true }],
-		['poppy seeds', 'poppy seed|khus khus|poppyseed', [18, 42, 9, 19, 6.5], { cupG: 140 }]
+		['poppy seeds', 'poppy seed|khus khus|poppyseed', [20.3, 30.4, 12.4, 26.7, 6], { cupG: 140, source: 'ifct:G032' }]
 	]
 };

@@ -24,6 +24,7 @@ const values = {
 	longestMin: 960,
 	likelyMin: 300,
 	minutes: 42,
+	limitMin: 120,
 	litres: 0.24,
 	cookMin: 30
 };

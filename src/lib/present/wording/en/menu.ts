@@ -230,9 +230,9 @@ export const doubts = {
 	cooked: 'cooked, or from a can',
 	weightOpen: 'leave it open',
 	classes: {
-		'other vegetable or fruit': 'vegetable, fruit, herb',
-		'other seasoning or sauce': 'seasoning or sauce',
-		'other grain or bread': 'grain, bread, pasta',
+		'other vegetable or fruit': 'vegetable',
+		'other seasoning or sauce': 'seasoning',
+		'other grain or bread': 'grain',
 		'other dairy': 'dairy',
 		'raw meat': 'raw meat',
 		poultry: 'raw poultry',
@@ -273,7 +273,7 @@ export const recipeImport = {
 	nameless: 'Recipe without a name',
 	besideList: ({ line }: { line: Shown }) => `Also named on the page, beside its list: ${line}`,
 	several: ({ n }: { n: number }) =>
-		`${n} recipes were found in it, each kept as its own dish: look whether they are parted where they should be.`,
+		`${many.recipes(n)} found in it, each kept as a dish of its own: look whether they are parted where they should be.`,
 	badJson: ({ why }: { why: Shown }) => `This is not readable JSON: ${why}.`,
 	noRecipe: 'There is no schema.org Recipe in it.',
 	noRecipeInPage: 'The page holds no schema.org Recipe. Copy its text and paste that instead.',

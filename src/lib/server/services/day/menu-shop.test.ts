@@ -33,7 +33,7 @@ import { writtenDish } from '../dishes/written-dish.ts';
 import { testDatabase } from '../../testing/index.ts';
 
 const stewText =
-	'Bean stew\nServes 8\n2 x 400 g cans white beans\n4 onions, diced\nSimmer for 40 minutes.';
+	'Bean stew\nServes 8\n2 x 400 g cans white beans\n4 onions, diced\nSimmer for 40 minutes. Cool and freeze.';
 const soupText =
 	'Onion soup\nServes 4\n1 kg onions, sliced\n200 ml cream\nmoon dust\nSimmer for 30 minutes.';
 const asked = {
@@ -61,19 +61,20 @@ describe('menu and shop on a real database', () => {
 		const imported = await importRecipe(db, read(stewText), 1);
 		stew = imported.id;
 		assert.deepEqual(
-			[imported.kind, imported.state, imported.problems],
-			['pulse-soup', 'cooked', []]
+			[imported.kind, imported.state, imported.asks, imported.problems],
+			['pulse-soup', 'cooked', [], []]
 		);
 		const second = await importRecipe(db, read(soupText), 2);
 		soup = second.id;
-		assert.match(second.problems.join(), /moon dust/);
+		assert.match(second.lines.map(({ text }) => text).join(), /moon dust/);
+		assert.deepEqual([second.state, second.asks], ['raw', ['state']]);
 		const nameless = await importRecipe(
 			db,
 			{ ...read(stewText), name: 'x'.repeat(500), servings: null },
 			3
 		);
 		assert.equal((await getDish(db, nameless.id))?.name.length, 120);
-		assert.equal(nameless.problems.length, 1);
+		assert.deepEqual(nameless.asks, ['servings']);
 		await setDishRemoved(db, nameless.id, 4);
 	});
 
