@@ -2,6 +2,7 @@ import { toughCuts } from '../core/foods/kind-by-cut.ts';
 import { isRawMeatClass } from '../core/foods/raw-animal.ts';
 import { itemByName } from '../core/foods/item-catalogue.ts';
 import type { DishKind } from '../core/index.ts';
+import { evened } from './line-amount.ts';
 import type { OwnFacts } from './recipe-draft.ts';
 import type { ParsedLine } from './ingredient-line.ts';
 
@@ -70,20 +71,86 @@ export function guessKind(input: {
 	return has(hard) ? 'hard-vegetables' : 'soft-vegetables';
 }
 
-const span = String.raw`(\d+(?:[.,]\d+)?)(?:\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?))?\s*(hours?|hrs?|h|minutes?|mins?)\b`;
+const words: Readonly<Record<string, number>> = {
+	an: 1,
+	a: 1,
+	one: 1,
+	two: 2,
+	three: 3,
+	four: 4,
+	half: 0.5
+};
+const value = String.raw`(?:\d+\s+\d/\d|\d+/\d|\d+(?:\.\d+)?|half an?|an?|one|two|three|four)`;
+const unit = String.raw`(hours?|hrs?|h|minutes?|mins?|min)\b`;
+/** "25 minutes", "6 to 8 hours", "1 hour 30 minutes", "an hour and a half", "1½-2 h" */
+const span = new RegExp(
+	String.raw`\b(${value})(?:\s*(?:-|–|to)\s*(${value}))?\s*-?\s*${unit}(?:\s*(?:and|,)?\s*(\d+)\s*(?:minutes?|mins?|min)\b|\s+and\s+a\s+(half|quarter)\b)?`,
+	'i'
+);
 
-function minutesOf(match: RegExpExecArray | null) {
-	if (!match) return null;
-	const per = /^h/i.test(match[3]) ? 60 : 1;
-	const value = (text: string) => Number(text.replace(',', '.')) * per;
-	const from = value(match[1]);
-	return { from, to: match[2] ? value(match[2]) : from };
+function valueOf(text: string): number {
+	const said = text
+		.trim()
+		.toLowerCase()
+		.replace(/^half an?$/, 'half');
+	if (said in words) return words[said];
+	return said.split(/\s+/).reduce((sum, part) => {
+		const [above, below = 1] = part.split('/').map(Number);
+		return sum + above / below;
+	}, 0);
 }
 
-/** The cooking instruction a method's words give: slow cooker, pressure cooker or oven with its time; null when none is found. */
+function minutesOf(sentence: string) {
+	const match = span.exec(evened(sentence));
+	if (!match) return null;
+	const per = /^h/i.test(match[3]) ? 60 : 1;
+	const more = match[4]
+		? Number(match[4])
+		: match[5]
+			? (match[5] === 'half' ? 0.5 : 0.25) * per
+			: 0;
+	const from = valueOf(match[1]) * per;
+	return { from: from + more, to: (match[2] ? valueOf(match[2]) * per : from) + more };
+}
+
+/** Oven settings by the marks of gas ovens, °C (common practice, from memory). */
+const gasMarkC: Readonly<Record<string, number>> = {
+	'1': 140,
+	'2': 150,
+	'3': 165,
+	'4': 180,
+	'5': 190,
+	'6': 200,
+	'7': 220,
+	'8': 230,
+	'9': 240
+};
+
+/** The oven's temperature a sentence names, °C, to the 5 K a knob has; null when it names none that can be. */
+function ovenOf(sentence: string): number | null {
+	const degrees = /\b(\d{2,3})\s*(?:°|º|degrees?|deg\.?)?\s*(C|F|celsius|fahrenheit)\b/i.exec(
+		sentence
+	);
+	const gas = /\bgas(?: mark)?\s*(\d)\b/i.exec(sentence);
+	const shown = degrees ? Number(degrees[1]) : null;
+	const ovenC =
+		shown === null
+			? (gasMarkC[gas?.[1] ?? ''] ?? null)
+			: /^f/i.test(degrees?.[2] ?? '')
+				? Math.round((shown - 32) / 1.8 / 5) * 5
+				: shown;
+	return ovenC !== null && ovenC >= 60 && ovenC <= 260 ? ovenC : null;
+}
+
+/**
+ * The cooking instruction a method's words give: slow cooker, pressure cooker or oven with its time; the oven may have been heated
+ * some sentences before. Null when none is found.
+ */
 export function guessInstruction(method: string): OwnFacts['instruction'] {
+	let heatedC: number | null = null;
 	for (const sentence of method.split(/(?<=[.!?])\s+|\n+/)) {
-		const minutes = minutesOf(new RegExp(span, 'i').exec(sentence));
+		heatedC = ovenOf(sentence) ?? heatedC;
+		const minutes = minutesOf(sentence);
 		if (!minutes || minutes.from <= 0 || minutes.to > 24 * 60 || minutes.to < minutes.from)
 			continue;
 		if (/slow[- ]cook/i.test(sentence) || /\bon (low|high)\b/i.test(sentence)) {
@@ -92,17 +159,20 @@ export function guessInstruction(method: string): OwnFacts['instruction'] {
 		}
 		if (/pressure/i.test(sentence))
 			return { method: { appliance: 'pressure-cooker' }, state: 'fresh', minutes };
-		const oven = /\b(\d{2,3})\s*(?:°|º|degrees)?\s*([CF])\b/.exec(sentence);
-		if (oven && /\b(bake|oven|roast|braise)/i.test(sentence)) {
-			const shown = Number(oven[1]);
-			const ovenC = oven[2] === 'F' ? Math.round((shown - 32) / 1.8 / 5) * 5 : shown;
-			if (ovenC >= 60 && ovenC <= 260)
-				return {
-					method: { appliance: 'oven', ovenC, covered: !/\bopen|uncovered\b/i.test(sentence) },
-					state: 'fresh',
-					minutes
-				};
-		}
+		if (
+			heatedC !== null &&
+			/\b(bake|oven|roast|braise)/i.test(sentence) &&
+			!/\bpre-?heat/i.test(sentence)
+		)
+			return {
+				method: {
+					appliance: 'oven',
+					ovenC: heatedC,
+					covered: !/\b(open|uncovered|lid off)\b/i.test(sentence)
+				},
+				state: 'fresh',
+				minutes
+			};
 	}
 	return null;
 }

@@ -82,7 +82,7 @@ export function parseIngredientLine(line: string): ParsedLine {
 		quantity: amount?.quantity ?? null,
 		quantityTo: amount?.quantityTo ?? null,
 		unit,
-		item: how.item,
+		item: how.item || text,
 		itemName: item?.name ?? null,
 		cut: how.cut,
 		stage: stageWords.find(([pattern]) => pattern.test(text))?.[1] ?? ('pack' as const),
@@ -266,7 +266,10 @@ const splitClauses = (words: string) =>
 const formWords: [RegExp, LineForm][] = [
 	[canWords, 'canned'],
 	[/\bfrozen\b/i, 'frozen'],
-	[/(?<!un)(?<!\bnot )\b(cooked|boiled|roasted|leftover|rotisserie)\b/i, 'cooked']
+	[
+		/(?<!un)(?<!\bnot )\b(cooked|boiled|roasted|leftover|rotisserie)\b(?! (?:on|later|when)\b)/i,
+		'cooked'
+	]
 ];
 function formOf(text: string, readyToEat: boolean): LineForm | null {
 	const said = formWords.find(([words]) => words.test(text));

@@ -63,12 +63,51 @@ describe('schema.org files as other programs could have written them', () => {
 		fc.assert(fc.property(fc.json(), (text) => void readRecipes(text, 'x')));
 	});
 
+	it('what programs get wrong is read all the same: raw breaks, charset, nesting, stubs, objects', () => {
+		const script = (json: string) =>
+			`<html><script type="application/ld+json; charset=utf-8">${json}</script></html>`;
+		const one = (text: string) => {
+			const { recipes } = readRecipes(text, 'x');
+			assert.equal(recipes.length, 1, text);
+			return recipes[0];
+		};
+		const broken = one(
+			script(
+				'{"@type":"Recipe","name":"Dal","recipeIngredient":["300 g lentils",],"recipeInstructions":"Boil.\nStir."}'
+			)
+		);
+		assert.deepEqual([broken.ingredients, broken.method], [['300 g lentils'], 'Boil.\nStir.']);
+		const nested = one(
+			'{"@type":"Recipe","name":"Rice","recipeIngredient":["rice"],"recipeInstructions":[["Fry.","Stir."]]}'
+		);
+		assert.equal(nested.method, 'Fry.\nStir.');
+		const stub = one(
+			'{"@graph":[{"@type":"Recipe","@id":"#r"},{"@type":"Recipe","name":"Dal","recipeIngredient":["lentils"]}]}'
+		);
+		assert.equal(stub.name, 'Dal');
+		const objects = one(
+			'{"@type":"Recipe","name":"Dal","recipeIngredient":[{"amount":"300","unit":"g","name":"lentils","note":"rinsed"}]}'
+		);
+		assert.deepEqual(objects.ingredients, ['300 g lentils, rinsed']);
+		const marked = one(
+			'<!doctype html><div itemscope itemtype="https://schema.org/Recipe"><b itemprop="name">Stew</b><i itemprop="recipeYield">Serves 4</i><li itemprop="recipeIngredient">1 kg lamb</li><p itemprop="recipeInstructions">Simmer.</p></div>'
+		);
+		assert.deepEqual(
+			[marked.name, marked.servings, marked.ingredients],
+			['Stew', 4, ['1 kg lamb']]
+		);
+	});
+
 	it('yields and ISO 8601 durations', () => {
 		for (const [raw, servings] of [
 			['Serves 4-6', 5],
 			[8, 8],
 			[{ value: '3' }, 3],
 			['makes two loaves', 2],
+			['One 9-inch pie, about 8 slices', 8],
+			['1 (9x13) pan, 12 servings', 12],
+			['Serves two', 2],
+			['for 6 people', 6],
 			['a lot', null]
 		] as const)
 			assert.equal(servingsOf(raw), servings);
@@ -136,6 +175,27 @@ it('a pasted text without headings: amounts are ingredients, sentences the metho
 	assert.match(recipe.method, /^Boil.*\nFry/s);
 });
 
+it('texts in other words: heads, yields, times, parts, amounts on their own line, several recipes', () => {
+	const texts = {
+		blog: 'Bean chili\nJump to Recipe · Print\nPrep Time: 15 minutes\nServings: 8\n\nINGREDIENTS:\n▢ 2 cans black beans\n▢ 1 onion\n\nINSTRUCTIONS:\nSimmer for an hour.\n\nNOTES:\nFreezes well.',
+		before: 'Meatballs\nSteps\nRoll and freeze.\nWhat you need\n500 g mince\n1 egg\nMakes 20',
+		columns: 'Soup\nIngredients (serves 6)\n300 g\nlentils\n2\ncarrots\nProcedure:\nBoil it.'
+	};
+	const of = (text: string) => readRecipes(text, 'x').recipes;
+	const [blog] = of(texts.blog);
+	assert.deepEqual([blog.servings, blog.ingredients.length], [8, 2]);
+	assert.match(blog.method, /Simmer.*Freezes well/s);
+	const [before] = of(texts.before);
+	assert.deepEqual([before.servings, before.ingredients], [20, ['500 g mince', '1 egg']]);
+	const [columns] = of(texts.columns);
+	assert.deepEqual([columns.servings, columns.ingredients], [6, ['300 g lentils', '2 carrots']]);
+	const both = of(`${texts.blog}\n\n${texts.columns}`);
+	assert.deepEqual(
+		both.map(({ name }) => name),
+		['Bean chili', 'Soup']
+	);
+});
+
 it('guesses kind, state and instruction from words', () => {
 	const lines = parseIngredientLines('1.5 kg lamb shoulder\n200 g apricots');
 	assert.equal(guessKind({ name: 'Lamb tagine', method: '', lines }), 'meat-in-sauce');
@@ -151,5 +211,18 @@ it('guesses kind, state and instruction from words', () => {
 		ovenC: 175,
 		covered: true
 	});
+	const minutes = (method: string) => guessInstruction(method)?.minutes;
+	assert.deepEqual(minutes('Slow cook for 1 hour 30 minutes.'), { from: 90, to: 90 });
+	assert.deepEqual(minutes('Pressure cook for 1½-2 hours.'), { from: 90, to: 120 });
+	assert.deepEqual(minutes('Cook on high for an hour and a half.'), { from: 90, to: 90 });
+	// gas mark 4 is 180 °C (common practice, from memory); heated some sentences before
+	const heated = guessInstruction('Heat the oven to gas mark 4. Layer it. Bake for 40 minutes.');
+	assert.deepEqual(
+		[heated?.method, heated?.minutes],
+		[
+			{ appliance: 'oven', ovenC: 180, covered: true },
+			{ from: 40, to: 40 }
+		]
+	);
 	assert.equal(guessInstruction('Stir.'), null);
 });

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import { storageLifeTable } from '../published/storage-life.ts';
 import { dishFacts, type FactLine } from './dish-facts.ts';
-import { allItems } from './item-catalogue.ts';
 import { findItem } from './find-item.ts';
 import { compositionKeys } from './composition.ts';
 
@@ -71,17 +72,69 @@ describe('what follows from the lines of a dish', () => {
 	});
 });
 
-it('every item sums to one, has a density between puffed and dense, and allergens in words', () => {
-	for (const item of allItems) {
-		const sum = compositionKeys.reduce((s, key) => s + item.composition[key], 0);
-		assert.ok(Math.abs(sum - 1) < 1e-9, item.name);
-		assert.ok(item.densityKgPerL > 0.02 && item.densityKgPerL < 2, item.name);
-		for (const allergen of item.allergens) assert.match(allergen, /^[a-z][a-z ()]+$/, item.name);
-	}
-});
+describe('never optimistic about what is not known', () => {
+	const secret: FactLine = {
+		item: null,
+		massKg: null,
+		stage: 'pack',
+		text: '2 glarks of moonroot'
+	};
+	const facts = (state: 'raw' | 'cooked', ...lines: FactLine[]) =>
+		dishFacts({ kind: 'hard-vegetables', state, lines });
 
-it('raw animal foods ask for a core temperature', () => {
-	for (const item of allItems)
-		if (['raw-poultry', 'raw-meat-fish', 'raw-egg'].includes(item.hygiene))
-			assert.ok(item.core, item.name);
+	it('a raw dish with a line nobody could read is raw meat, 74 °C, and keeps as short as anything', () => {
+		const plain = facts('raw', line('carrots', 0.8));
+		assert.deepEqual([plain.content, plain.coreC], ['plain', 60]);
+		const open = facts('raw', line('carrots', 0.8), secret);
+		assert.deepEqual([open.content, open.coreC], ['raw-meat', 73.9]);
+		const months = open.parts.map(({ group }) => storageLifeTable[group]?.to ?? Infinity);
+		const all = Object.values(storageLifeTable).map((life) => life?.to ?? Infinity);
+		assert.equal(Math.min(...months), Math.min(...all));
+	});
+
+	it('its allergens are not all known, its weight is without it, and it is named', () => {
+		const open = facts('cooked', line('carrots', 0.8), secret);
+		assert.equal(open.allergensKnown, false);
+		assert.deepEqual([open.unread, open.without], [[secret.text], [secret.text]]);
+		assert.notEqual(open.content, 'plain');
+		assert.equal(facts('cooked', line('carrots', 0.8)).allergensKnown, true);
+		const perhaps = { ...line('carrots', 0.8), doubts: ['perhaps'] };
+		assert.equal(facts('cooked', perhaps).allergensKnown, false);
+	});
+
+	it('a spoon of it is no meat, a heading is nothing, what is served beside counts for allergens alone', () => {
+		const spoon = facts('raw', line('carrots', 0.8), { ...secret, unit: 'tsp' });
+		assert.deepEqual([spoon.content, spoon.allergensKnown], ['plain', false]);
+		const heading = facts('raw', line('carrots', 0.8), { ...secret, understood: 'heading' });
+		assert.deepEqual([heading.content, heading.allergensKnown], ['plain', true]);
+		const beside = facts('raw', line('carrots', 0.8), { ...secret, stage: 'serve' });
+		assert.deepEqual([beside.content, beside.allergensKnown], ['plain', false]);
+	});
+
+	it('a second thing in a line is not lost: butter and flour carry wheat', () => {
+		const both = facts('cooked', line('butter and flour for the tin', 0.02));
+		assert.ok(both.allergens.includes('milk') && both.allergens.includes('cereals (wheat)'));
+		assert.deepEqual(facts('cooked', line('salt and pepper', 0.01)).allergens, []);
+	});
+
+	it('goods made differently by each maker send to the packet', () => {
+		assert.deepEqual(facts('cooked', line('pesto', 0.1)).checkPackets, ['pesto']);
+	});
+
+	it('one more unread line never makes a dish safer (property)', () => {
+		const names = ['carrots', 'chicken thighs', 'beef mince', 'cream', 'cod', 'rice', 'eggs'];
+		fc.assert(
+			fc.property(
+				fc.constantFrom('raw' as const, 'cooked' as const),
+				fc.subarray(names, { minLength: 1 }),
+				(state, some) => {
+					const lines = some.map((name) => line(name, 0.4));
+					const [before, after] = [facts(state, ...lines), facts(state, ...lines, secret)];
+					assert.ok(after.coreC >= before.coreC);
+					assert.ok(state === 'cooked' || after.content === 'raw-meat');
+					assert.ok(after.parts.length >= before.parts.length);
+				}
+			)
+		);
+	});
 });

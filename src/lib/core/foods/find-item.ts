@@ -233,7 +233,7 @@ function formed(item: Item, text: string, hint: ItemHint): { item: Item; driedOr
 		return settled(fromCan);
 	if (hint.canned && canned[item.name]) return settled(canned[item.name]);
 	if (
-		/\b(cooked|boiled|leftover)\b/.test(text) &&
+		/\b(cooked|boiled|leftover)\b(?! (?:on|later|when)\b)/.test(text) &&
 		item.storage === 'grains-pulses' &&
 		item.composition.water < 0.2
 	)

@@ -20,18 +20,28 @@ it('names what NCHFP says does not freeze well, and leaves the rest in peace (fr
 		['500 g potatoes, cubed', 'raw', 'potato-mealy'],
 		['250 g pasta', 'cooked', 'pasta-mushy'],
 		['300 g rice', 'cooked', 'pasta-mushy'],
+		['1 kg potatoes, boiled', 'cooked', 'potato-mealy'],
+		['1 lettuce, shredded', 'raw', 'limp'],
+		['50 g crispy fried onions', 'cooked', 'fried-soggy'],
+		['200 ml double cream', 'cooked', 'dairy-separates'],
 		['½ cucumber', 'raw', 'limp'],
 		['2 tbsp flour', 'cooked', 'thickener-weeps']
 	] as const)
 		assert.equal(found(text, state), code, text);
 	for (const [text, state] of [
 		['500 g mashed potatoes', 'raw'],
+		['600 g potatoes, boiled and mashed', 'raw'],
+		['2 onions, fried in butter', 'raw'],
+		['400 ml coconut cream', 'cooked'],
+		['1 tsp cream of tartar', 'cooked'],
 		['400 g chickpeas', 'cooked'],
 		['250 g pasta, boiled al dente', 'cooked'],
 		['100 g hard cheese', 'raw']
 	] as const)
 		assert.equal(found(text, state), null, text);
 	assert.equal(found('500 ml milk', 'raw', true), null, 'a bake holds its milk');
+	assert.equal(found('250 g lasagne sheets', 'cooked', true), null, 'and its sheets');
+	assert.equal(found('2 tbsp flour', 'cooked', true), null, 'and its sauce');
 });
 
 it('what is kept back is not named, nor what the house freezes in all the same', () => {
