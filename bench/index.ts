@@ -1,5 +1,6 @@
 import { benchFreezer } from './freezer.ts';
 import { benchLabels } from './labels.ts';
+import { benchLines } from './lines.ts';
 import { benchMenu } from './menu.ts';
 import { benchScreens } from './screens.ts';
 import { benchSchedule } from './schedule.ts';
@@ -12,6 +13,7 @@ const parts: Record<string, () => void | Promise<void>> = {
 	answers: benchAnswers,
 	error: benchErrorAgainstCost,
 	growth: benchGrowth,
+	lines: benchLines,
 	menu: benchMenu,
 	schedule: benchSchedule,
 	labels: benchLabels,

@@ -3,8 +3,7 @@ import { dayTotals } from '../src/lib/core/menu/day-totals.ts';
 import { goesWellWith, type RankedDish } from '../src/lib/core/menu/goes-well-with.ts';
 import { choosePacks, type PackChoice } from '../src/lib/core/shopping/choose-packs.ts';
 import { dishCosts, priceLines, type PriceEntry } from '../src/lib/core/shopping/shop-costs.ts';
-import { shoppingList, type NeedLine } from '../src/lib/core/shopping/shopping-list.ts';
-import { staples } from '../src/lib/core/published/aisles.ts';
+import { shoppingList, stapleItems, type NeedLine } from '../src/lib/core/shopping/shopping-list.ts';
 import { parsedLineKg, parseIngredientLine } from '../src/lib/formats/ingredient-line.ts';
 import { line, medianMs, ms } from './timing.ts';
 
@@ -90,7 +89,7 @@ function answer(
 		chosen,
 		others: menu.slice(onDay),
 		leftKg: Object.fromEntries(priced.map((one) => [one.line.key, one.leftKg])),
-		common: staples
+		common: stapleItems
 	}).length;
 }
 

@@ -55,9 +55,36 @@ test('1 dish: pasted lines are understood or marked, the instruction is kept', a
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText(
 		'Chicken with leek and tarragon'
 	);
-	await expect(page.getByText('a whisper of moonlight')).toBeVisible();
+	await expect(page.getByRole('cell', { name: 'a whisper of moonlight' })).toBeVisible();
 	await expect(page.getByText('celery, milk, mustard')).toBeVisible();
 	await expect(page.getByText('74 °C').first()).toBeVisible();
+	// nobody knows what is in it until the one question is answered, by its digit
+	await expect(page.getByText('not all known', { exact: true })).toBeVisible();
+	const asked = page.getByRole('group', { name: /a whisper of moonlight/ });
+	await asked.getByRole('button', { name: /seasoning/ }).focus();
+	await page.keyboard.press('2');
+	await page.getByRole('button', { name: 'Keep these answers' }).click();
+	await expect(page.getByText('not all known', { exact: true })).toBeHidden();
+});
+
+test('a draft of a dish, its answers among it, survives a reload and Back, and can be thrown away', async () => {
+	await page.goto('/menu/new');
+	await page.getByLabel('Name').fill('Moonroot stew');
+	await page.getByLabel('Ingredients').fill('2 glarks of moonroot\n1 kg carrots');
+	const asked = page.getByRole('group', { name: /moonroot/ });
+	await asked.getByRole('button', { name: /raw poultry/ }).click();
+	await page.getByLabel('Servings').fill('6');
+	await page.reload();
+	await awake(page);
+	await expect(page.getByText('What you had typed here is back')).toBeVisible();
+	await expect(page.getByLabel('Ingredients')).toHaveValue('2 glarks of moonroot\n1 kg carrots');
+	await expect(page.getByLabel('Servings')).toHaveValue('6');
+	await expect(asked).toBeHidden();
+	await page.goto('/menu');
+	await page.goBack();
+	await expect(page.getByLabel('Name')).toHaveValue('Moonroot stew');
+	await page.getByRole('button', { name: 'Start afresh' }).click();
+	await expect(page.getByLabel('Name')).toHaveValue('');
 });
 
 test('2 cool: forecast, gates, verdict, readings; the clock is in the strip on every screen', async () => {
@@ -236,7 +263,7 @@ test('6 table: every appliance from both states, when to start, cooked and undon
 	await expect(page.getByText('Out of the freezer by').first()).toBeVisible();
 	await page.getByRole('button', { name: 'Mark it cooked' }).click();
 	await expect(page.getByText('is out of the freezer')).toBeVisible();
-	await page.getByRole('button', { name: 'Undo' }).click();
+	await page.getByRole('button', { name: 'Undo' }).first().click();
 	await expect(page.getByRole('button', { name: 'Mark it cooked' })).toBeVisible();
 });
 

@@ -220,6 +220,9 @@ function hintOf(amount: LineAmount | null, text: string): ItemHint {
 	};
 }
 
+/** Clauses that may stand before the one that names the item: "boneless, skinless chicken thighs". */
+const mostJoined = 3;
+
 /** Words that name the item, apart from how it is got ready. */
 function partsOf(words: string, name: string): { item: string; cut: string } {
 	const clauses = splitClauses(words);
@@ -227,7 +230,9 @@ function partsOf(words: string, name: string): { item: string; cut: string } {
 	let [main = ''] = clauses;
 	// "boneless, skinless chicken thighs": what stands before names nothing alone
 	let others = clauses.slice(1);
+	let joined = 0;
 	while (
+		joined++ < mostJoined &&
 		others.length &&
 		readItem(main) === null &&
 		readItem(others[0]) !== null &&
@@ -277,10 +282,13 @@ function formOf(text: string, readyToEat: boolean): LineForm | null {
 	return readyToEat ? null : 'raw';
 }
 
+/** More than a cook names after "or". */
+const mostAlternatives = 4;
+
 /** What else a line names after "or" or a slash. */
 function alternativesOf(words: string, itemName: string | null): string[] {
-	const [, ...others] = words.split(/\s+or\s+|\(or\s+|(?<=[a-z])\s*\/\s*(?=[a-z])/i);
-	const names = others.flatMap((other) => {
+	const [, ...all] = words.split(/\s+or\s+|\(or\s+|(?<=[a-z])\s*\/\s*(?=[a-z])/i);
+	const names = all.slice(0, mostAlternatives).flatMap((other) => {
 		const said = amountAt(other.replace(/^(?:use|substitute|replace with|instead)\s+/i, ''));
 		return readItem(said?.rest ?? other)?.item.name ?? [];
 	});

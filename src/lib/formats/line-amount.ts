@@ -464,16 +464,20 @@ export function bracketedAmount(text: string, count: number | null): LineAmount 
 	return null;
 }
 
+/** An amount at the end of a line is no longer, characters, the last word before it included. */
+const longestEnd = 48;
+
 /** An amount at the end: "butter 50 g", "flour - 200 g", "onions x 2", "Rice: 1 cup". */
 export function amountAtEnd(text: string): { amount: LineAmount; before: string } | null {
+	const tail = text.slice(-longestEnd);
 	const match = new RegExp(
 		`^(.*?[a-z)])\\s*(?:[-:,]|\\bx\\b)?\\s*((?:${number})(?:\\s*(?:-|to)\\s*(?:${number}))?\\s*[a-z#]*\\.?)\\s*$`,
 		'i'
-	).exec(text);
+	).exec(tail);
 	if (!match) return null;
 	const amount = amountAt(match[2]);
 	if (!amount || amount.rest.trim() !== '') return null;
-	const sign = /[-:x,]\s*$/i.test(text.slice(match[1].length, text.length - match[2].length));
+	const sign = /[-:x,]\s*$/i.test(tail.slice(match[1].length, tail.length - match[2].length));
 	if (!amount.unit && !sign) return null;
-	return { amount, before: match[1] };
+	return { amount, before: text.slice(0, -longestEnd) + match[1] };
 }

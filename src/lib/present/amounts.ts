@@ -60,8 +60,17 @@ export function lineAmountText(
 	return `${range} ${(many && plurals[unit]) || shown[unit] || unit}`;
 }
 
+/** As spoons and cups have it: the nearest third or eighth where that is within a hundredth, else two places. */
+function asMeasured(value: number): number {
+	for (const parts of [1, 2, 3, 4, 8]) {
+		const near = Math.round(value * parts) / parts;
+		if (near > 0 && Math.abs(near - value) <= 0.01 * Math.max(1, value)) return near;
+	}
+	return Math.round(value * 100) / 100;
+}
+
 /** Thirds, quarters and eighths as fractions; metric amounts as decimals. */
 export function cooksNumber(value: number, decimal: boolean): string {
 	if (decimal) return String(Math.round(value * 100) / 100);
-	return formatQuantity(value, { vulgarFractions: true }) ?? String(value);
+	return formatQuantity(asMeasured(value), { vulgarFractions: true }) ?? String(value);
 }

@@ -38,9 +38,7 @@ export function priceSchema(habit: Habit) {
 	return yup.object({
 		itemName: item(),
 		label: text(words.label, 80),
-		sizeKg: sold(habit, { label: words.size, min: 0.001, max: 50 }).required(
-			words.sizeNeeded
-		),
+		sizeKg: sold(habit, { label: words.size, min: 0.001, max: 50 }).required(words.sizeNeeded),
 		priceCents: money(words.priceNeeded).required(words.priceNeeded),
 		shop: text(words.shop, 60)
 	});
@@ -49,9 +47,7 @@ export function priceSchema(habit: Habit) {
 export function stockSchema(habit: Habit) {
 	return yup.object({
 		itemName: item(),
-		massKg: sold(habit, { label: words.amount, min: 0, max: 200 }).required(
-			words.amountNeeded
-		)
+		massKg: sold(habit, { label: words.amount, min: 0, max: 200 }).required(words.amountNeeded)
 	});
 }
 

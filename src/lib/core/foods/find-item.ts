@@ -1,4 +1,4 @@
-import { itemByName, itemOfWords, longestName, type Item } from './item-catalogue.ts';
+import { itemByName, itemOfWords, longestNameFrom, type Item } from './item-catalogue.ts';
 import { canned, dried, soakedFirst, spooned } from './item-forms.ts';
 import { freeWords } from './modified-item.ts';
 import { nameWords } from './name-words.ts';
@@ -100,7 +100,11 @@ const shapes = new Set([
 function spansOf(words: readonly string[]): Span[] {
 	const found: Span[] = [];
 	for (let from = 0; from < words.length; from++)
-		for (let length = Math.min(longestName, words.length - from); length > 0; length--) {
+		for (
+			let length = Math.min(longestNameFrom(words[from]), words.length - from);
+			length > 0;
+			length--
+		) {
 			const name = words.slice(from, from + length).join(' ');
 			const known = itemOfWords(name);
 			if (!known) continue;
@@ -263,12 +267,15 @@ const mincedOf = (item: Item) =>
 		? 'minced meat'
 		: (species.find(([words]) => words.test(item.name))?.[1] ?? `${item.name}, minced`);
 
+/** A line that names its item has done so by then. */
+const mostSegments = 8;
 /** Parts of a line, in the order they are looked at: before the first comma or bracket, then the others. */
 const segmentsOf = (text: string) =>
 	text
 		.split(/[,(;:)]|\s[-–—]\s/)
 		.map((part) => part.trim())
-		.filter((part) => part !== '');
+		.filter((part) => part !== '')
+		.slice(0, mostSegments);
 
 /**
  * The item a text names: the longest name before single words, the last of a phrase, whole lines' words for its form. Null when

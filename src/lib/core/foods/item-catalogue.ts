@@ -131,8 +131,14 @@ for (const family of families)
 			}
 		}
 
-/** Most words a name has. */
-export const longestName = Math.max(...[...byWords.values()].map(({ words }) => words));
+/** Most words of the names that begin with a word. */
+const longestFrom = new Map<string, number>();
+for (const [name, { words }] of byWords) {
+	const [first] = name.split(' ');
+	longestFrom.set(first, Math.max(words, longestFrom.get(first) ?? 0));
+}
+/** Most words of a name that begins with this one; 0 when none does. */
+export const longestNameFrom = (word: string): number => longestFrom.get(word) ?? 0;
 
 /** The item that goes by exactly these words (already singular, see `nameWords`). */
 export const itemOfWords = (words: string): ItemName | undefined => byWords.get(words);

@@ -1,4 +1,5 @@
 import { stepMin, type DishStep, type StepLine } from '../steps/propose-steps.ts';
+import { findItem } from '../foods/find-item.ts';
 import { dayWork, placeL, shortWaits } from '../published/day-work.ts';
 import { hands, type Task } from './task.ts';
 import { cooksMeatThrough, rawOf, stepHygiene } from './step-hygiene.ts';
@@ -47,7 +48,11 @@ export interface DayTask extends Task {
 /** A task before the household's own times are put on it. */
 type EstimatedTask = Omit<DayTask, 'baseMin'>;
 
-export const chopId = (text: string) => `chop:${text.toLowerCase()}`;
+/** What is cut, by the catalogue, and how: "onions, diced" of one dish is "onion, diced" of another. */
+export function chopId(text: string): string {
+	const [words, ...how] = text.split(',').map((part) => part.trim());
+	return `chop:${[findItem(words)?.name ?? words, ...how].join(', ').toLowerCase()}`;
+}
 export const stepId = (dishId: number, index: number) => `${dishId}:${index}`;
 export const coolId = (dishId: number) => `${dishId}:cool`;
 export const packId = (dishId: number) => `${dishId}:pack`;

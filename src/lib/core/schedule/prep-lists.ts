@@ -1,5 +1,6 @@
 import { itemByName, likeOf } from '../foods/item-catalogue.ts';
 import { cutRateMinPerKg, type StepLine } from '../steps/propose-steps.ts';
+import { nameWords } from '../foods/name-words.ts';
 import { hygieneOf, isRawAnimalClass, isRawMeatClass } from '../foods/raw-animal.ts';
 
 export interface PrepLine extends StepLine {
@@ -30,7 +31,9 @@ export interface PrepShare {
 export interface PrepItem {
 	/** for ticking off: the same on every device and day */
 	key: string;
+	/** in the cook's words; by the catalogue where each dish calls it something else */
 	item: string;
+	itemName: string | null;
 	cut: string;
 	massKg: number | null;
 	/** by the item's piece weight, when it comes in pieces */
@@ -105,7 +108,7 @@ export function prepLists(dishes: readonly PrepDish[]): PrepLists {
 	const sorted = (group: Map<string, PrepItem>) =>
 		[...group.values()].sort(
 			(a, b) =>
-				Number(isRawAnimal({ itemName: a.item })) - Number(isRawAnimal({ itemName: b.item })) ||
+				Number(isRawAnimal(a)) - Number(isRawAnimal(b)) ||
 				b.shares.length - a.shares.length ||
 				a.key.localeCompare(b.key, 'en')
 		);
@@ -140,9 +143,10 @@ function listOf(
 }
 
 function add(group: Map<string, PrepItem>, list: string, line: PrepLine, dish: PrepDish): void {
-	const item = line.itemName ?? line.item;
+	const { itemName } = line;
+	const item = line.item || itemName || line.text;
 	const cut = list === 'cans' || list === 'meats' || list === 'thaw' ? '' : line.cut;
-	const key = `${list}:${item}${cut ? `, ${cut}` : ''}`.toLowerCase();
+	const key = `${list}:${itemName ?? item}${cut ? `, ${cut}` : ''}`.toLowerCase();
 	const massKg = line.massKg === null ? null : line.massKg * dish.batches;
 	const known = line.itemName ? itemByName(line.itemName) : null;
 	const counted = list === 'cans' ? line.cans : line.pieces;
@@ -154,9 +158,19 @@ function add(group: Map<string, PrepItem>, list: string, line: PrepLine, dish: P
 	const litresOf = (kg: number | null) => (kg === null || !known ? null : kg / known.densityKgPerL);
 	const old = group.get(key);
 	if (!old) {
-		group.set(key, { key, item, cut, massKg, pieces, litres: litresOf(massKg), shares: [share] });
+		group.set(key, {
+			key,
+			item,
+			itemName,
+			cut,
+			massKg,
+			pieces,
+			litres: litresOf(massKg),
+			shares: [share]
+		});
 		return;
 	}
+	if (itemName && nameWords(old.item).join() !== nameWords(item).join()) old.item = itemName;
 	old.massKg = plus(old.massKg, massKg);
 	old.pieces = plus(old.pieces, pieces);
 	old.litres = litresOf(old.massKg);

@@ -3,6 +3,7 @@ import { it } from 'node:test';
 import fc from 'fast-check';
 import { parsedLineKg, parseIngredientLine } from '../../formats/ingredient-line.ts';
 import { allItems } from '../foods/item-catalogue.ts';
+import { priceLines } from './shop-costs.ts';
 import { shoppingList, type NeedLine } from './shopping-list.ts';
 
 const need = (dish: string, text: string): NeedLine => {
@@ -13,7 +14,11 @@ const need = (dish: string, text: string): NeedLine => {
 		itemName: line.itemName,
 		item: line.item,
 		massKg: parsedLineKg(line),
-		stage: line.stage
+		stage: line.stage,
+		quantity: line.quantity,
+		unit: line.unit,
+		cut: line.cut,
+		form: line.form
 	};
 };
 
@@ -71,4 +76,50 @@ it('what is for the cooking day is bought now or that week by how it keeps', () 
 		'buy-that-week',
 		'buy-now'
 	]);
+});
+
+it('the cook’s own words; two things are one line only when they are one thing to buy', () => {
+	const names = (...lines: string[]) =>
+		shoppingList({ lines: lines.map((text, i) => need(`dish ${i}`, text)) }).map(
+			({ name }) => name
+		);
+	assert.deepEqual(names('2 tins black beans', '300 g smoked haddock').sort(), [
+		'black beans',
+		'smoked haddock'
+	]);
+	for (const [one, other] of [
+		['2 limes', '1 lemon'],
+		['1 bunch parsley', '2 bay leaves'],
+		['200 g mozzarella', '80 g parmesan'],
+		['2 tins black beans', '1 tin kidney beans'],
+		['1 tsp star anise', '1 tsp allspice'],
+		['1 red onion', '1 onion'],
+		['1 l chicken stock', '1 chicken carcass'],
+		['200 g smoked haddock', '200 g cod'],
+		['1 kg pumpkin', '1 butternut squash']
+	])
+		assert.equal(names(one, other).length, 2, `${one} and ${other}`);
+	for (const [one, other] of [
+		['2 large carrots', '1 carrot, diced'],
+		['1 bunch cilantro', 'coriander leaves'],
+		['2 zucchini', '1 courgette'],
+		['500 g ground beef', '200 g beef mince']
+	])
+		assert.equal(names(one, other).length, 1, `${one} and ${other}`);
+});
+
+it('what is drained into the dish is bought with its liquid; a tin of 400 mL covers what its recipe calls a tin', () => {
+	const [beans] = shoppingList({ lines: [need('chili', '2 x 400 g tins kidney beans, drained')] });
+	assert.ok(Math.abs((beans.massKg ?? 0) - 0.8) < 0.01, String(beans.massKg));
+	const lines = shoppingList({ lines: [need('curry', '2 tins coconut milk')] });
+	const tin = {
+		id: 1,
+		itemName: 'coconut milk',
+		label: 'tin',
+		sizeKg: 0.385,
+		priceCents: 120,
+		shop: ''
+	};
+	const [priced] = priceLines({ lines, prices: [tin], prefer: 'price', withStaples: true });
+	assert.equal(priced.packs[0].count, 2);
 });

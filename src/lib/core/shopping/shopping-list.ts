@@ -1,4 +1,4 @@
-import { itemByName, likeOf, type Item } from '../foods/item-catalogue.ts';
+import { allItems, itemByName, likeOf, type Item } from '../foods/item-catalogue.ts';
 import { findItem, readItem } from '../foods/find-item.ts';
 import { boughtKg, lineKg } from '../foods/line-mass.ts';
 import { nameWords } from '../foods/name-words.ts';
@@ -49,6 +49,11 @@ export interface ShopLine {
 }
 
 const byName = new Intl.Collator('en');
+
+/** Items a kitchen has as a rule, by the catalogue's names. */
+export const stapleItems: ReadonlySet<string> = new Set(
+	allItems.filter(({ like }) => staples.has(like)).map(({ name }) => name)
+);
 
 /**
  * One list over all dishes: lines of one item merged whatever unit they came in, stock deducted, by aisle. Amounts are kept:

@@ -29,6 +29,8 @@ export interface DishStep {
 
 export interface StepLine {
 	itemName: string | null;
+	/** what the cook calls it; its catalogue name where that is not said */
+	item?: string;
 	cut: string;
 	massKg: number | null;
 	stage: string;
@@ -158,7 +160,7 @@ export function proposeSteps(input: {
 		const raw = isRawMeatClass(hygieneOf(line.itemName));
 		const minutes = Math.max(leastMin, Math.round((line.massKg ?? 0.1) * rate * (raw ? 1.3 : 1)));
 		steps.push({
-			text: `${line.itemName}, ${line.cut}`,
+			text: `${(line.item || line.itemName).replace(/,/g, '')}, ${line.cut}`,
 			minutes,
 			perBatchMin: minutes,
 			hands: true,

@@ -78,7 +78,9 @@
 			return;
 		const answer = answers[Number(event.key) - 1];
 		if (!answer) return;
+		// digits open stations elsewhere
 		event.preventDefault();
+		event.stopPropagation();
 		correct(answer.part);
 	}
 </script>

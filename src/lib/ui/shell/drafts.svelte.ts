@@ -5,6 +5,8 @@
 
 /** Fields a form may have without a draft. */
 const fewFields = 3;
+/** Longer than any form takes, and short of what a browser's tab holds, characters. */
+const longestDraft = 200_000;
 const prefix = 'draft:';
 
 type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
@@ -20,9 +22,11 @@ const ownFields = (form: HTMLFormElement): Field[] =>
 	[...form.elements].filter((element): element is Field => isField(element) && element.name !== '');
 const visible = (field: Field) => field.type !== 'hidden';
 
+/** By its attribute: a field called "method" stands in the way of the property. */
+const isSent = (form: HTMLFormElement) => form.getAttribute('method')?.toLowerCase() === 'post';
 const keptForms = (): HTMLFormElement[] =>
 	[...document.forms].filter(
-		(form) => form.method === 'post' && ownFields(form).filter(visible).length > fewFields
+		(form) => isSent(form) && ownFields(form).filter(visible).length > fewFields
 	);
 
 /** A form by its page, where it is sent, and which of those on the page it is. */
@@ -54,9 +58,11 @@ function keep(event: Event): void {
 	if (form) keepDraft(form);
 }
 
-/** Keeps what is typed in a form; a small one has no draft. */
+/** Keeps what is typed in a form; a small one has no draft, nor has what no form takes. */
 export function keepDraft(form: HTMLFormElement): void {
-	if (keptForms().includes(form)) sessionStorage.setItem(keyOf(form), JSON.stringify(read(form)));
+	if (!keptForms().includes(form)) return;
+	const kept = JSON.stringify(read(form));
+	if (kept.length <= longestDraft) sessionStorage.setItem(keyOf(form), kept);
 }
 
 /** Puts a field back as it was typed, so that whoever listens to it hears. True when that changed it. */

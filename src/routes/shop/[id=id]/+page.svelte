@@ -26,6 +26,9 @@
 	const day = $derived(dayText(data.day.onDay, data.habit));
 	const toGet = $derived(data.lines.filter((line) => !line.staple && line.toBuyKg !== 0));
 	const staples = $derived(data.lines.filter((line) => line.staple));
+	const atHome = $derived(
+		data.lines.filter((line) => !line.staple && line.toBuyKg === 0 && line.fromStockKg > 0)
+	);
 	const left = $derived(toGet.filter((line) => !ticks.has(line.key)).length);
 	const aisles = $derived(
 		aisleNames
@@ -116,6 +119,22 @@
 					<Press onclick={() => print()}>{w.shop.print}</Press>
 				</div>
 			</section>
+			{#if atHome.length > 0}
+				<section class="plate">
+					<h2>{w.shop.atHome}</h2>
+					<p class="quiet">{w.shop.atHomeHow}</p>
+					<ul class="list-disc pl-5">
+						{#each atHome as line (line.key)}
+							<li>
+								{line.name}
+								<span class="quiet"
+									>{w.shop.fromStock({ mass: massText(line.fromStockKg, data.habit) })}</span
+								>
+							</li>
+						{/each}
+					</ul>
+				</section>
+			{/if}
 			{#if staples.length > 0}
 				<section class="plate">
 					<h2>{w.shop.staplesTitle}</h2>

@@ -35,6 +35,9 @@ export const shop = {
 	staplesHow: 'Most kitchens have these. Tick what is there.',
 	open: 'some',
 	asNeeded: 'as needed',
+	atHome: 'At home already',
+	atHomeHow:
+		'Enough of it is there; nothing is to be bought. What earlier days want is not counted.',
 	fromStock: ({ mass }: { mass: Shown }) => `${mass} from home`,
 	left: ({ mass }: { mass: Shown }) => `${mass} left over`,
 	keepLeft: {

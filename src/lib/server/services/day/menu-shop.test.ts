@@ -9,7 +9,7 @@ import type { OwnFacts } from '../../../formats/recipe-draft.ts';
 import { metricHabit, usHabit } from '../../../present/habit.ts';
 import type { Db } from '../../db/db.ts';
 import { dishesOfDay, marksOfDay } from '../../queries/days.ts';
-import { addDay, addDayDish, markLine, setDayDish } from '../../writes/days.ts';
+import { addDay, addDayDish, markLine, setDay, setDayDish } from '../../writes/days.ts';
 import { allDishes, contentOf, getDish, latestNotes, versionsOf } from '../../queries/dishes.ts';
 import {
 	addNote,
@@ -192,6 +192,30 @@ describe('menu and shop on a real database', () => {
 		);
 		await saveDish(db, { ...contentOf(second[0]).values, name: 'Another' }, []);
 		assert.equal((await menuDishes(db)).length, second.length + 1);
+	});
+
+	it('what an earlier day still to come wants is not at home for the next one', async () => {
+		const first = await addDay(db, '2026-12-01', 1);
+		const next = await addDay(db, '2026-12-08', 2);
+		for (const id of [first, next]) await addDayDish(db, { dayId: id, dishId: soup, portions: [] });
+		const wanted = async (id: number, today: string) => {
+			const found = await planOfDay(db, id, { ...asked, today });
+			return found!.list.find(({ key }) => key === 'onion')!;
+		};
+		const { massKg } = await wanted(first, '2026-11-25');
+		const before = (await stockKgByItem(db)).onion ?? 0;
+		await setStock(db, 'onion', massKg!);
+		const frozen = (await stockKgByItem(db)).onion - massKg!;
+		assert.equal((await wanted(first, '2026-11-25')).toBuyKg, 0);
+		const left = (await wanted(next, '2026-11-25')).fromStockKg;
+		assert.ok(Math.abs(left - Math.min(frozen, massKg!)) < 1e-9, 'promised to the first');
+		assert.equal(
+			(await wanted(next, '2026-12-02')).toBuyKg,
+			0,
+			'a day that is over promises nothing'
+		);
+		await setStock(db, 'onion', before - frozen);
+		for (const id of [first, next]) await setDay(db, id, { removedAtMs: 3 });
 	});
 
 	it('a day, a price and stock come back when they are taken back', async () => {

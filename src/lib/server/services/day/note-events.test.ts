@@ -106,7 +106,7 @@ describe('a packing day on a real database', () => {
 	it('prep: onions for both dishes in one line, meat last, two containers a dish', async () => {
 		const prep = await prepDay(db, { id: dayId, onDay: '2026-10-10' }, metricHabit, '2026-01-01');
 		const [onion] = prep.lists.chop;
-		assert.deepEqual([onion.item, onion.pieces, onion.shares.length], ['onion', 7, 2]);
+		assert.deepEqual([onion.item, onion.pieces, onion.shares.length], ['onions', 7, 2]);
 		assert.equal(prep.lists.chop.at(-1)?.item, 'beef shin');
 		assert.equal(prep.labels, 4);
 	});
@@ -134,7 +134,8 @@ describe('a packing day on a real database', () => {
 			0
 		);
 		assert.ok(packed.ok);
-		const out = async () => (await prepDay(db, { id: dayId, onDay: '2026-10-10' }, metricHabit, '2026-01-01')).takeOut;
+		const out = async () =>
+			(await prepDay(db, { id: dayId, onDay: '2026-10-10' }, metricHabit, '2026-01-01')).takeOut;
 		const [{ code }] = await out();
 		const key = takeOutKey(code);
 		const frozen = async () => (await stockKgByItem(db)).onion ?? 0;

@@ -2,9 +2,8 @@ import { hygieneOf, isRawMeatClass } from '../../../core/foods/raw-animal.ts';
 import { dayTotals } from '../../../core/menu/day-totals.ts';
 import { goesWellWith, type RankedDish } from '../../../core/menu/goes-well-with.ts';
 import { dishCosts, priceLines } from '../../../core/shopping/shop-costs.ts';
-import { shoppingList, type NeedLine } from '../../../core/shopping/shopping-list.ts';
+import { shoppingList, stapleItems, type NeedLine } from '../../../core/shopping/shopping-list.ts';
 import { handsMin } from '../../../core/steps/propose-steps.ts';
-import { staples } from '../../../core/published/aisles.ts';
 import type { Db } from '../../db/db.ts';
 import { dishesOfDay, getDay } from '../../queries/days.ts';
 import { getDish, type Dish } from '../../queries/dishes.ts';
@@ -139,7 +138,7 @@ export async function planOfDay(db: Db, dayId: number, options: PlanOptions) {
 					chosen,
 					others: menu.filter((dish) => !chosenIds.has(dish.id)).map(ranked),
 					leftKg,
-					common: staples
+					common: stapleItems
 				})
 			: []
 	};

@@ -10,6 +10,7 @@ import type { Dish } from '../../queries/dishes.ts';
 export function stepLines(dish: Pick<Dish, 'lines'>): StepLine[] {
 	return dish.lines.map((line) => ({
 		itemName: line.itemName,
+		item: line.item,
 		cut: line.cut,
 		massKg: line.massKg,
 		stage: line.stage,

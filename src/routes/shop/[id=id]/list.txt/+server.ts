@@ -13,7 +13,9 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const plan = await planOfDay(locals.db, Number(params.id), await planOptions(url, locals));
 	if (!plan) error(404);
 	const habit = habitOf(await getHousehold(locals.db));
-	const lines = plan.priced.map(shopViewLine).filter((line) => line.toBuyKg !== 0);
+	const all = plan.priced.map(shopViewLine);
+	const lines = all.filter((line) => line.toBuyKg !== 0);
+	const atHome = all.filter((line) => line.toBuyKg === 0 && line.fromStockKg > 0);
 	const text = aisleNames.flatMap((aisle) => {
 		const here = lines.filter((line) => line.aisle === aisle);
 		if (here.length === 0) return [];
@@ -27,6 +29,11 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 			''
 		];
 	});
+	if (atHome.length > 0)
+		text.push(
+			w.shop.atHome,
+			...atHome.map((line) => `- ${line.name}: ${massText(line.fromStockKg, habit)}`)
+		);
 	return new Response(text.join('\n'), {
 		headers: { 'content-type': 'text/plain; charset=utf-8' }
 	});
