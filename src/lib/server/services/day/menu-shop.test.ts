@@ -202,12 +202,12 @@ describe('menu and shop on a real database', () => {
 			const found = await planOfDay(db, id, { ...asked, today });
 			return found!.list.find(({ key }) => key === 'onion')!;
 		};
-		const { massKg } = await wanted(first, '2026-11-25');
+		const { massKg } = await wanted(first, '2026-12-01');
 		const before = (await stockKgByItem(db)).onion ?? 0;
 		await setStock(db, 'onion', massKg!);
 		const frozen = (await stockKgByItem(db)).onion - massKg!;
-		assert.equal((await wanted(first, '2026-11-25')).toBuyKg, 0);
-		const left = (await wanted(next, '2026-11-25')).fromStockKg;
+		assert.equal((await wanted(first, '2026-12-01')).toBuyKg, 0);
+		const left = (await wanted(next, '2026-12-01')).fromStockKg;
 		assert.ok(Math.abs(left - Math.min(frozen, massKg!)) < 1e-9, 'promised to the first');
 		assert.equal(
 			(await wanted(next, '2026-12-02')).toBuyKg,
