@@ -17,7 +17,18 @@ export function benchLines(): void {
 	const real = oddLines.map(([text]) => text);
 	times(real);
 	const usual = times(Array.from({ length: 20 }, () => real).flat());
-	const hostile = ['1/2 ', '(', '1 x ', 'chilli or ', 'of ', '2 - 4 oz ', 'a, ', '½', 'and a half ', 'cream ']
+	const hostile = [
+		'1/2 ',
+		'(',
+		'1 x ',
+		'chilli or ',
+		'of ',
+		'2 - 4 oz ',
+		'a, ',
+		'½',
+		'and a half ',
+		'cream '
+	]
 		.map((bit) => bit.repeat(Math.ceil(longestLine / bit.length)).slice(0, longestLine))
 		.flatMap((text) => Array.from({ length: 20 }, () => text));
 	const worst = times(hostile);
@@ -25,6 +36,12 @@ export function benchLines(): void {
 	const at99 = usual[Math.floor(usual.length * 0.99)];
 	const longest = worst[Math.floor(worst.length * 0.95)];
 	line('a line, median', ms(median));
-	line('a line, slowest in a hundred', `${ms(at99)}, ${(at99 / median).toFixed(1)} times the median`);
-	line(`${longestLine} hostile characters`, `${ms(longest)}, ${(longest / median).toFixed(1)} times the median`);
+	line(
+		'a line, slowest in a hundred',
+		`${ms(at99)}, ${(at99 / median).toFixed(1)} times the median`
+	);
+	line(
+		`${longestLine} hostile characters`,
+		`${ms(longest)}, ${(longest / median).toFixed(1)} times the median`
+	);
 }

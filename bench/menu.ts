@@ -3,7 +3,11 @@ import { dayTotals } from '../src/lib/core/menu/day-totals.ts';
 import { goesWellWith, type RankedDish } from '../src/lib/core/menu/goes-well-with.ts';
 import { choosePacks, type PackChoice } from '../src/lib/core/shopping/choose-packs.ts';
 import { dishCosts, priceLines, type PriceEntry } from '../src/lib/core/shopping/shop-costs.ts';
-import { shoppingList, stapleItems, type NeedLine } from '../src/lib/core/shopping/shopping-list.ts';
+import {
+	shoppingList,
+	stapleItems,
+	type NeedLine
+} from '../src/lib/core/shopping/shopping-list.ts';
 import { parsedLineKg, parseIngredientLine } from '../src/lib/formats/ingredient-line.ts';
 import { line, medianMs, ms } from './timing.ts';
 

@@ -1,51 +1,13 @@
-import type { Aisle } from '../published/aisles.ts';
-import type { CoreTemperatureClass } from '../published/core-temperatures.ts';
-import type { StorageGroup } from '../published/storage-life.ts';
 import { litresPer } from '../units/factors.ts';
-import type { MeasureName } from '../units/measures.ts';
 import { families } from './catalogue/index.ts';
-import type {
-	CompositionSource,
-	Family,
-	Hygiene,
-	Keeping,
-	Row,
-	RowFacts
-} from './catalogue/row.ts';
+import type { Family, Row, RowFacts } from './catalogue/row.ts';
 import { normalisedComposition, type Composition } from './composition.ts';
+import type { Item } from './item.ts';
 import { modified } from './modified-item.ts';
 import { nameWords } from './name-words.ts';
 
 export type { Hygiene } from './catalogue/row.ts';
-
-export interface Item {
-	readonly name: string;
-	/** the plainer item that rules about it are written for; its own name when it is plain itself */
-	readonly like: string;
-	readonly composition: Readonly<Composition>;
-	readonly densityKgPerL: number;
-	/** weight of one, kg; null where it is not counted */
-	readonly pieceKg: number | null;
-	/** weight of other things it is counted in, kg */
-	readonly unitKg: Readonly<Partial<Record<MeasureName, number>>>;
-	/** share of a can's weight that is left when it is drained; null: not known, or nothing to drain */
-	readonly drained01: number | null;
-	/** null: keeps with whatever it is in (oil, salt, spices) */
-	readonly storage: StorageGroup | null;
-	readonly hygiene: Hygiene;
-	/** null: needs no core temperature of its own */
-	readonly core: CoreTemperatureClass | null;
-	readonly allergens: readonly string[];
-	/** made differently by each maker: its allergens are the usual ones, the packet says them all */
-	readonly checkPacket: boolean;
-	readonly aisle: Aisle;
-	readonly keeps: Keeping;
-	/** its names are different things to buy */
-	readonly mixed: boolean;
-	/** only a cut, a shape or a class: any other name in a line says more */
-	readonly weak: boolean;
-	readonly source: CompositionSource;
-}
+export type { Item } from './item.ts';
 
 /** Names that stand in a row after a "+" are things to buy of their own with the figures of that row. */
 const ownMark = '+';

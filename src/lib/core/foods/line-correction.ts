@@ -56,4 +56,3 @@ export const classAnswers = [
 	'poultry',
 	'white fish'
 ] as const;
-export type ClassAnswer = (typeof classAnswers)[number];

@@ -1,6 +1,6 @@
 import { coreTemperaturesC } from '../published/core-temperatures.ts';
 import type { Composition } from './composition.ts';
-import type { Item } from './item-catalogue.ts';
+import type { Item } from './item.ts';
 import { isRawMeatClass } from './raw-class.ts';
 
 /** What a cook calls an item beside its name, and what that makes of it. */

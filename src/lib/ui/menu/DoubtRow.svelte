@@ -90,7 +90,6 @@
 		<b>{line.text}</b>
 		<Word tone="caution" text={w.doubts.what[doubt ?? 'unknown']({ item: line.itemName ?? '' })} />
 	</p>
-	<!-- svelte-ignore a11y_interactive_supports_focus -->
 	<div class="answers" role="group" aria-label={w.doubts.of({ line: line.text })} onkeydown={byKey}>
 		{#each answers as answer, i (answer.label)}
 			<button type="button" class="chip" onclick={() => correct(answer.part)}>

@@ -76,7 +76,7 @@ function put(field: Field, value: string): boolean {
 	return true;
 }
 
-const seen = new WeakMap<HTMLFormElement, Set<string>>();
+const seen = new WeakMap<HTMLFormElement, string[]>();
 
 /** Brings back what is kept of the forms on the page; fields that come later are put when they are there. */
 function restore(): void {
@@ -84,16 +84,16 @@ function restore(): void {
 		const kept = sessionStorage.getItem(keyOf(form));
 		if (!kept) continue;
 		const values = JSON.parse(kept) as Kept;
-		const done = seen.get(form) ?? new Set<string>();
+		const done = seen.get(form) ?? [];
 		const first = !seen.has(form);
 		seen.set(form, done);
 		restoring = true;
 		let changed = false;
 		for (const field of ownFields(form).filter(visible)) {
 			const name = nameOf(field);
-			if (done.has(name) || !(name in values)) continue;
+			if (done.includes(name) || !(name in values)) continue;
 			changed = put(field, values[name]) || changed;
-			if (valueOf(field) === values[name]) done.add(name);
+			if (valueOf(field) === values[name]) done.push(name);
 		}
 		if (first) form.dispatchEvent(new CustomEvent('draft', { detail: values }));
 		restoring = false;

@@ -1,7 +1,6 @@
 import { fail } from '@sveltejs/kit';
 import { countDifferences } from '$lib/core/storage/count-up';
 import { readPackCode } from '$lib/core/packing/pack-code';
-import { dayIn } from '$lib/present/time';
 import * as w from '$lib/present/wording';
 import { nowMs } from '$lib/server/now';
 import { stockLines } from '$lib/server/queries/freezer-stock';

@@ -1,8 +1,5 @@
 import { stockCsv } from '$lib/formats/stock-csv';
-import { dayIn } from '$lib/present/time';
-import { nowMs } from '$lib/server/now';
 import { stockLines } from '$lib/server/queries/freezer-stock';
-import { getHousehold } from '$lib/server/queries/household';
 import { todayAt } from '$lib/server/queries/today';
 
 /** What is frozen, a line a pack. */

@@ -12,7 +12,7 @@ import { dishesOfDay, type DayDishRow } from '../../queries/days.ts';
 import { getDish, type Dish } from '../../queries/dishes.ts';
 import type { Db } from '../../db/db.ts';
 import { stepLines, stepsOfDish } from '../dishes/steps-of-dish.ts';
-import { packedKgOf } from './plan-menu.ts';
+import { packedKgOf } from './packed-kg.ts';
 
 /** A big pot's inside, and a baking pan's, metres (judgement). */
 const pot = { kind: 'pot', diameterM: 0.24 } as const;

@@ -9,16 +9,12 @@ import { dishesOfDay, getDay } from '../../queries/days.ts';
 import { getDish, type Dish } from '../../queries/dishes.ts';
 import { listFreezers } from '../../queries/household.ts';
 import { knownChoices, menuDishes } from '../../queries/menu-index.ts';
+import { packedKgOf } from './packed-kg.ts';
 import { unpromisedKg } from './promised.ts';
 import { stepsOfDish } from '../dishes/steps-of-dish.ts';
 import { frozenSummary, listPrices, stockKgByItem } from '../../queries/pantry.ts';
 
-/** A serving when the lines do not say what it weighs, kg (judgement). */
-const usualServingKg = 0.35;
 const cutWords = /(diced|chopped|sliced|minced|grated|shredded|cubed|crushed)/;
-
-/** What one batch of a dish weighs in its packs, kg. */
-export const packedKgOf = (dish: Dish) => dish.facts.packedKg || usualServingKg * dish.servings;
 
 function needsOf(dish: Dish, batches: number): NeedLine[] {
 	return dish.lines.flatMap((line) => {
