@@ -1,5 +1,5 @@
 import { toughCuts } from '../core/foods/kind-by-cut.ts';
-import { isRawMeatClass } from '../core/foods/raw-animal.ts';
+import { isRawMeatClass } from '../core/foods/raw-class.ts';
 import { itemByName } from '../core/foods/item-catalogue.ts';
 import type { DishKind } from '../core/index.ts';
 import { evened } from './line-amount.ts';

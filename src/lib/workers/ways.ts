@@ -1,4 +1,5 @@
-import { convertSteps, cookCurve } from '../core/index.ts';
+import { convertSteps } from '../core/cooking/conversion/convert-cook.ts';
+import { cookCurve } from '../core/cooking/conversion/cook-curve.ts';
 import { delayedStart } from '../core/serving/delayed-start.ts';
 import type { WaysReply, WaysRequest } from './protocol.ts';
 

@@ -1,4 +1,4 @@
-import { isRawAnimalClass } from './raw-animal.ts';
+import { isRawAnimalClass } from './raw-class.ts';
 import { coreTemperaturesC, type CoreTemperatureClass } from '../published/core-temperatures.ts';
 import { defaultCompositions } from './default-compositions.ts';
 import { dishKinds, type DishKind } from '../published/dish-kinds.ts';

@@ -1,7 +1,7 @@
 import { itemByName, type Hygiene } from '../foods/item-catalogue.ts';
 import { findItem } from '../foods/find-item.ts';
 import type { DishStep, StepLine } from '../steps/propose-steps.ts';
-import { isRawAnimalClass } from '../foods/raw-animal.ts';
+import { isRawAnimalClass } from '../foods/raw-class.ts';
 
 const everything = /\b(everything|all|meat|the rest)\b/i;
 

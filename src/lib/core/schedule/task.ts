@@ -1,7 +1,7 @@
 /** What the hands or the board touch. */
 export type { Hygiene } from '../foods/item-catalogue.ts';
 import type { Hygiene } from '../foods/item-catalogue.ts';
-import { isRawAnimalClass } from '../foods/raw-animal.ts';
+import { isRawAnimalClass } from '../foods/raw-class.ts';
 
 export interface Task {
 	id: string;

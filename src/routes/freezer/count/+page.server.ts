@@ -4,7 +4,7 @@ import { readPackCode } from '$lib/core/packing/pack-code';
 import * as w from '$lib/present/wording';
 import { nowMs } from '$lib/server/now';
 import { stockLines } from '$lib/server/queries/freezer-stock';
-import { freezerOfShelf, getHousehold, listFreezers } from '$lib/server/queries/household';
+import { freezerOfShelf, listFreezers } from '$lib/server/queries/household';
 import { packRows, packsByCode } from '$lib/server/queries/packs';
 import { rowId } from '$lib/server/row-id';
 import { changePacks } from '$lib/server/services/packs/change-packs';

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import type { RecipeDraft, ReadProblem } from '$lib/formats/recipe-draft';
-	import OpenQuestions from '$lib/ui/menu/OpenQuestions.svelte';
 	import { kindWords } from '$lib/present/wording/codes/words';
 	import * as w from '$lib/present/wording';
 	import type { Imported } from '$lib/server/services/dishes/import-recipe';
@@ -112,13 +111,15 @@
 								})}</span
 							>
 							{#if dish.asks.length > 0 || dish.lines.length > 0}
-								<OpenQuestions
-									dishId={dish.id}
-									dish={dish.name}
-									lines={dish.lines}
-									asks={dish.asks}
-									habit={data.habit}
-								/>
+								{#await import('$lib/ui/menu/OpenQuestions.svelte') then { default: OpenQuestions }}
+									<OpenQuestions
+										dishId={dish.id}
+										dish={dish.name}
+										lines={dish.lines}
+										asks={dish.asks}
+										habit={data.habit}
+									/>
+								{/await}
 							{:else}<p class="quiet">{w.recipeImport.allUnderstood}</p>{/if}
 						</li>
 					{/each}

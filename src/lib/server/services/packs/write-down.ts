@@ -1,7 +1,7 @@
 import { type Item } from '../../../core/foods/item-catalogue.ts';
 import { findItem } from '../../../core/foods/find-item.ts';
 import { lumpBlock, planBlock, planLife } from '../../../core/packing/pack-plan.ts';
-import { isRawAnimalClass } from '../../../core/foods/raw-animal.ts';
+import { isRawAnimalClass } from '../../../core/foods/raw-class.ts';
 import { limitsFrom } from '../../../core/safety/limits.ts';
 import { cardQuestion } from '../../../core/serving/card-question.ts';
 import { containers, type ContainerKey } from '../../../core/published/containers.ts';
