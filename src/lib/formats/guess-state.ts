@@ -56,8 +56,8 @@ export function guessState(
 	);
 	const cooked = before.some((sentence) => cooksDish(sentence, hasMeat));
 	const later =
-		sentences.some((sentence) => laterFrozen.test(sentence)) &&
-		!before.some((s) => coolsDown.test(s));
+		sentences.some((one) => laterFrozen.test(one) && !/\b(?:re-?heat|warm)/i.test(one)) &&
+		!before.some((one) => coolsDown.test(one));
 	if (packed >= 0) return cooked && !later ? 'cooked' : cooked ? null : 'raw';
 	// nothing is said of freezing: cooked and then cooled is cooked; a recipe that is only cooked is one to ask about
 	if (cooked && before.some((sentence) => coolsDown.test(sentence))) return 'cooked';

@@ -159,7 +159,7 @@ function amountOf(plain: string): { amount: LineAmount | null; words: string } {
 	if (counts && second.amount?.unit)
 		amount = { ...second.amount, counted: start.quantity, container: start.unit };
 	else if (counts && start.container === null && start.counted === null) {
-		const inside = bracketedAmount(rest, start.quantity);
+		const inside = bracketedAmount(rest, start.quantity) ?? weightBehind(rest);
 		if (inside) amount = { ...inside, counted: start.quantity, container: start.unit };
 	}
 	// the unit's word alone is the thing: "6 cloves", "4 rolls"
@@ -180,6 +180,12 @@ function amountOf(plain: string): { amount: LineAmount | null; words: string } {
 	if (juice)
 		rest = `${juice[0].replace(/^the |\([^)]*\)\s*/gi, '')}${rest}`.replace(/\bfrom\b/i, 'of');
 	return { amount, words: rest };
+}
+
+/** "1 turkey breast, 3 lb": a weight behind the name that is the amount. */
+function weightBehind(rest: string): LineAmount | null {
+	const end = /,/.test(rest) ? amountAtEnd(rest) : null;
+	return end?.amount.unit && measures[end.amount.unit].kind === 'mass' ? end.amount : null;
 }
 
 function atEnd(plain: string): { amount: LineAmount | null; words: string } {

@@ -138,7 +138,7 @@ const onlyBefore: readonly [RegExp, RegExp, MeasureName][] = [
 /** Not a unit before these: "1 pot roast", "2 roll mops". */
 const notBefore: Readonly<Record<string, RegExp>> = {
 	pot: /^roast/i,
-	leaf: /^(lettuce|spinach|parsley|gelatin)/i,
+	leaf: /^(lettuce|spinach|parsley)/i,
 	stick: /^(cinnamon)/i,
 	head: /^(of\s+)?fish/i,
 	cube: /^steak/i,

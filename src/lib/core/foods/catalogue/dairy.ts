@@ -35,7 +35,7 @@ export const dairy: Family = {
 		['mascarpone', 'mascarpone cheese', [4.5, 44, 4, 0, 0.6], { cupG: 240, unitG: { tub: 250 }, ...soft }],
 		['paneer', 'paneer cheese|indian cheese|queso blanco|cheese paneer', [19, 22, 4, 0, 2.2], { cupG: 180, unitG: { block: 225, packet: 225 }, like: 'hard cheese' }],
 		['khoya', 'khoa|mawa', [16.3, 20.6, 16.5, 0, 4], { cupG: 200, source: 'ifct:L004' }],
-		['halloumi', 'halloumi cheese|grilling cheese|bread cheese', [22, 25, 2, 0, 4], { unitG: { block: 225, packet: 225 }, like: 'hard cheese', keeps: 'weeks' }],
+		['halloumi', 'halloumi cheese|haloumi|grilling cheese|bread cheese', [22, 25, 2, 0, 4], { unitG: { block: 225, packet: 225 }, like: 'hard cheese', keeps: 'weeks' }],
 		['feta', 'feta cheese|salad cheese|brinza|white cheese|sirene|+cotija|+queso fresco|greek cheese|bulgarian cheese|cotija cheese|crumbled feta|ricotta salata', [15.5, 22, 2, 0, 4.5], { cupG: 150, unitG: { block: 200, packet: 200 }, mixed: true }],
 		['goat cheese', 'goat s cheese|chevre|soft goat cheese|goats cheese|goat cheese log', [18.5, 21, 1, 0, 1.8], { cupG: 140, unitG: { log: 150 }, ...soft }],
 		['mozzarella', 'mozzarella cheese|mozzarella ball|fresh mozzarella|buffalo mozzarella|bocconcini|shredded mozzarella|grated mozzarella|burrata|mozzarella pearl|part skim mozzarella|fior di latte|string cheese|scamorza|oaxaca cheese|asadero', [22, 20, 2, 0, 2.5], { cupG: 113, pieceG: 125, unitG: { ball: 125, bag: 250, slice: 20 }, like: 'hard cheese' }],

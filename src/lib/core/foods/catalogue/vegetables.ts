@@ -118,7 +118,7 @@ export const vegetables: Family = {
 		['nopales', 'nopal|cactus paddle', [1.3, 0.1, 1.1, 2.2, 1.2], { cupG: 86, pieceG: 80 }],
 		['dried mushrooms', 'dried porcini|porcini|dried shiitake|dried mushroom|dried cep|porcini mushroom|dried wild mushroom|dried shiitake mushroom|dried porcini mushroom', [20, 2.5, 45, 14, 6.5], { cupG: 28, pieceG: 3.5, aisle: 'dry', keeps: 'cupboard' }],
 		['jarred mushrooms', 'canned mushroom|tinned mushroom', [1.9, 0.3, 2.5, 2.4, 1.3], { cupG: 156, unitG: { can: 230 }, drained01: 0.6, hygiene: 'ready-to-eat', aisle: 'tins', keeps: 'cupboard', like: 'mushroom' }],
-		['potato product', 'chip frozen|oven chip|french fry|frozen chip|potato wedge|hash brown|tater tot|potato tot|frozen hash brown|shredded hash brown|potato waffle|rosti|crinkle cut fry|fry', [2.5, 5, 24, 2.5, 1.3], { cupG: 110, unitG: { bag: 850, piece: 50 } }]
+		['potato product', 'chip frozen|oven chip|french fry|frozen chip|potato wedge|hash brown|potato tot|frozen hash brown|shredded hash brown|potato waffle|rosti|crinkle cut fry|fry', [2.5, 5, 24, 2.5, 1.3], { cupG: 110, unitG: { bag: 850, piece: 50 } }]
 	]
 };
 
