@@ -32,7 +32,8 @@ const vulgar: Readonly<Record<string, string>> = {
 	'⅝': '5/8',
 	'⅞': '7/8'
 };
-const numberWords: Readonly<Record<string, number>> = {
+/** Numbers as words. */
+export const numberWords: Readonly<Record<string, number>> = {
 	a: 1,
 	an: 1,
 	one: 1,

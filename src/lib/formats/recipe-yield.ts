@@ -1,17 +1,5 @@
-const words: Record<string, number> = {
-	one: 1,
-	two: 2,
-	three: 3,
-	four: 4,
-	five: 5,
-	six: 6,
-	seven: 7,
-	eight: 8,
-	nine: 9,
-	ten: 10,
-	twelve: 12,
-	dozen: 12
-};
+import { numberWords } from './line-amount.ts';
+
 const numberText = String.raw`(?:\d+(?:[.,]\d+)?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)`;
 const range = String.raw`(${numberText})(?:\s*(?:-|–|to|or)\s*(${numberText}))?`;
 /** In the order they are trusted: people who eat, then what is made, then any number. */
@@ -62,5 +50,5 @@ export function servingsOf(raw: unknown): number | null {
 
 /** A yield is a few words; what is longer is read no further. */
 const longestYield = 200;
-const number = (text: string) => words[text.toLowerCase()] ?? Number(text.replace(',', '.'));
+const number = (text: string) => numberWords[text.toLowerCase()] ?? Number(text.replace(',', '.'));
 const inRange = (n: number) => (n >= 1 && n <= 100 ? Math.round(n) : null);

@@ -43,33 +43,28 @@ export interface DishKindRule {
 
 const twoThirds = 2 / 3;
 
+/** A whole cut with collagen, in some liquid. */
+const braised: DishKindRule = {
+	measure: 'mean',
+	zK: 22,
+	cookMin: { low: 45, target: 68, high: 200 },
+	floorC: 80,
+	lethality70Min: 5,
+	loose: false,
+	slowCookerFactor: 1,
+	liquidL: { slowThawed: 0.25, slowFrozen: 0.25, pressure: 0.25, oven: 0.25 },
+	pressureFill01: twoThirds,
+	mobility: 1,
+	cookedGain: 1.2
+};
+
 export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
-	'tough-cut': {
-		measure: 'mean',
-		zK: 22,
-		cookMin: { low: 45, target: 68, high: 200 },
-		floorC: 80,
-		lethality70Min: 5,
-		loose: false,
-		slowCookerFactor: 1,
-		liquidL: { slowThawed: 0.25, slowFrozen: 0.25, pressure: 0.25, oven: 0.25 },
-		pressureFill01: twoThirds,
-		mobility: 1,
-		cookedGain: 1.2
-	},
+	'tough-cut': braised,
 	/** stewing cubes up to 5 cm: collagen, by the mean of the pieces */
 	'braised-pieces': {
-		measure: 'mean',
+		...braised,
 		zK: 30,
-		cookMin: { low: 70, target: 110, high: 230 },
-		floorC: 80,
-		lethality70Min: 5,
-		loose: false,
-		slowCookerFactor: 1,
-		liquidL: { slowThawed: 0.25, slowFrozen: 0.25, pressure: 0.25, oven: 0.25 },
-		pressureFill01: twoThirds,
-		mobility: 1,
-		cookedGain: 1.2
+		cookMin: { low: 70, target: 110, high: 230 }
 	},
 	'lean-pieces': {
 		measure: 'coldest',
