@@ -67,6 +67,17 @@ it('energy and nutrients stand on it only when they were kept with the pack', ()
 	);
 });
 
+it('says that allergens are not all known, before those that are', () => {
+	const allergens = (part: Partial<LabelPack>) =>
+		labelContent({ ...pack, ...part }, metricHabit).allergens;
+	assert.equal(allergens({}), 'Contains celery, milk');
+	assert.equal(
+		allergens({ allergensKnown: false }),
+		'Allergens not all known. Contains celery, milk'
+	);
+	assert.equal(allergens({ allergens: [], allergensKnown: false }), 'Allergens not all known');
+});
+
 it('says the same in the units and the order of days of the household', () => {
 	const metric = labelContent(pack, metricHabit);
 	const us = labelContent(pack, usHabit);

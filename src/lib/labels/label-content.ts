@@ -100,12 +100,12 @@ export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 	};
 }
 
-/** What is in it, and that more may be: nobody reads an empty place as "nothing". */
+/** What is in it, and first that more may be: nobody reads an empty place, or a line cut short, as "nothing". */
 function containsText({ allergens, allergensKnown = true }: LabelPack): string {
 	const named = allergens.length
 		? w.labelContent.contains({ allergens: allergens.join(', ') })
 		: '';
-	return [named, allergensKnown ? '' : w.labelContent.notAllKnown].filter(Boolean).join('; ');
+	return [allergensKnown ? '' : w.labelContent.notAllKnown, named].filter(Boolean).join('. ');
 }
 
 const nutritionText = (n: Nutrition) =>

@@ -51,7 +51,7 @@ const neutral = new Set(
 		'peeled drained rinsed torn mashed beaten softened melted toasted roasted smoked salted unsalted sweet hot mild large small medium big ripe ' +
 		'thin thick thinly finely roughly coarsely freshly good quality extra lean boneless skinless bone skin on of and or each optional required ' +
 		'pack packet can tin jar bottle bag box tub block sachet package container carton punnet assorted mixed plain natural organic needed taste ' +
-		'removed trimmed washed deseeded seeded pitted stoned cut type style variety brand free range few little lot some drop sized thumb inch cm walnut fish pulp low fat reduced full leftover day old'
+		'removed trimmed washed deseeded seeded pitted stoned cut type style variety brand free range few little lot some drop sized thumb inch cm walnut fish pulp roast low fat reduced full leftover day old'
 	).split(' ')
 );
 /** Shapes and cuts that are also names of things: any other name says more. */

@@ -136,7 +136,7 @@ export const labelContent = {
 	onTheDay: ({ amounts }: { amounts: Shown }) => `On the day: ${amounts}`,
 	serveWith: ({ what }: { what: Shown }) => `Serve with ${what}`,
 	contains: ({ allergens }: { allergens: Shown }) => `Contains ${allergens}`,
-	notAllKnown: 'allergens not all known',
+	notAllKnown: 'Allergens not all known',
 	caution: ({ tempC }: { tempC: Shown }) =>
 		`Done at ${tempC} in the middle: measure. Thaw in the refrigerator. Local rules win where stricter.`,
 	slowCooker: ({ setting }: { setting: Shown }) => `Slow cooker ${setting}`,
