@@ -47,9 +47,7 @@ test('the demo’s packing day from prep to all packs filled: phone and laptop, 
 		await expect(phone.getByText(/onions?, diced:/)).toBeVisible();
 		await expect(async () => {
 			await phone.getByRole('checkbox', { name: /onions?, diced/ }).check();
-			await expect(laptop.getByRole('checkbox', { name: /onions?, diced/ })).toBeChecked({
-				timeout: 1000
-			});
+			await expect(laptop.getByRole('checkbox', { name: /onions?, diced/ })).toBeChecked();
 		}).toPass();
 
 		// planned on the laptop; bad times are refused in words and nothing typed is lost
@@ -70,7 +68,7 @@ test('the demo’s packing day from prep to all packs filled: phone and laptop, 
 		// begun on the phone, followed by the laptop
 		await phone.goto(await laptop.url());
 		await phone.getByRole('button', { name: 'Begin the day' }).click();
-		await expect(laptop.getByRole('heading', { name: 'Now' })).toBeVisible({ timeout: 2000 });
+		await expect(laptop.getByRole('heading', { name: 'Now' })).toBeVisible();
 		await now(phone).locator('[data-begin]').first().click();
 		await expect(now(phone).locator('[data-finish]').first()).toBeVisible();
 		const first = await now(phone).locator('.what').first().textContent();
@@ -78,16 +76,12 @@ test('the demo’s packing day from prep to all packs filled: phone and laptop, 
 			now(laptop)
 				.getByText(first?.trim().split(/\s{2,}|\n/)[0] ?? '')
 				.first()
-		).toBeVisible({
-			timeout: 1000
-		});
+		).toBeVisible();
 
 		// late, slow and left out
 		await now(phone).getByRole('button', { name: '15 min late' }).first().click();
 		await phone.getByRole('button', { name: 'Oven is slow' }).click();
-		await expect(laptop.getByRole('button', { name: 'Oven is as planned' })).toBeVisible({
-			timeout: 1000
-		});
+		await expect(laptop.getByRole('button', { name: 'Oven is as planned' })).toBeVisible();
 		await laptop.getByRole('button', { name: 'Leave out' }).first().click();
 		await expect.poll(() => doneCount(phone)).toBe(1);
 
