@@ -107,6 +107,7 @@ describe('schema.org files as other programs could have written them', () => {
 			['One 9-inch pie, about 8 slices', 8],
 			['1 (9x13) pan, 12 servings', 12],
 			['Serves two', 2],
+			['1 loaf (8 slices)', 8],
 			['for 6 people', 6],
 			['a lot', null]
 		] as const)
@@ -189,6 +190,13 @@ it('texts in other words: heads, yields, times, parts, amounts on their own line
 	assert.deepEqual([before.servings, before.ingredients], [20, ['500 g mince', '1 egg']]);
 	const [columns] = of(texts.columns);
 	assert.deepEqual([columns.servings, columns.ingredients], [6, ['300 g lentils', '2 carrots']]);
+	const [letter] = of(
+		'Hi Anna, here it is!\nPotato gratin, serves 8\nIngredients –\n• 1.5 kg potatoes\nDirections –\nBake it.'
+	);
+	assert.deepEqual(
+		[letter.name, letter.servings, letter.ingredients],
+		['Potato gratin', 8, ['• 1.5 kg potatoes']]
+	);
 	const both = of(`${texts.blog}\n\n${texts.columns}`);
 	assert.deepEqual(
 		both.map(({ name }) => name),

@@ -3,7 +3,7 @@ import { parseIngredientLine } from './ingredient-line.ts';
 import type { RecipeDraft } from './recipe-draft.ts';
 import { servingsOf } from './recipe-yield.ts';
 
-const more = String.raw`\s*(?:\(.*\)|for \d.*|serves \d.*)?\s*[:：]?\s*`;
+const more = String.raw`\s*(?:\(.*\)|for \d.*|serves \d.*)?\s*[-:：–—]?\s*`;
 const ingredientsHead = new RegExp(
 	`^(?:the )?(?:ingredients?(?: required| needed| list)?|what (?:you|you'll|you’ll|you will) need|(?:you(?:'ll|’ll| will)? )need|you need|shopping(?: list)?|grocer(?:y|ies)(?: list)?|things you need)${more}$`,
 	'i'
@@ -25,6 +25,12 @@ const pageWords =
 	/^\W*(?:jump to|print(?: recipe)?|pin(?: it| recipe)?|save(?: recipe)?|share|rate(?: this)?|leave a comment|advertisement|scroll down|(?:\d+(?:\.\d+)? )?(?:from )?\d* ?(?:votes?|reviews?|ratings?)|★+|author|published|course|cuisine|category|keywords?|calories|by )\b.{0,60}$/i;
 const timeLine =
 	/^\W*(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|resting|chill(?:ing)?|marinating|soaking|additional|inactive|ready in|takes|time)(?:[- ]?time)?)\b\s*[:：-]?\s*(?:about |approx\.? )?\d.{0,60}$/i;
+/** What is said to somebody before the recipe begins. */
+const greeting =
+	/^(?:hi|hello|hey|dear|thanks|thank you|here(?:'|’)?s|here is|here are)\b.*[!.,:]$/i;
+/** "Potato gratin, serves 8": the yield behind a title. */
+const yieldBehind =
+	/\s*[,|·–-]?\s*\(?\b(?:serves|makes)\s+(?:\d+(?:\s*(?:-|–|to)\s*\d+)?)(?:\s*people)?\)?$/i;
 const rule = /^\s*(?:[-=*_~•]\s?){3,}$/;
 
 const tidy = (line: string) =>
@@ -126,12 +132,20 @@ type Part = 'start' | 'ingredients' | 'method';
 
 function recipeOf(all: readonly string[]): RecipeDraft | null {
 	const lines = all.filter((line) => line !== '' && !rule.test(line));
-	const first = lines.findIndex((line) => !pageWords.test(line) && !timeLine.test(line));
+	const first = lines.findIndex(
+		(line) => !pageWords.test(line) && !timeLine.test(line) && !greeting.test(line)
+	);
 	if (first < 0) return null;
 	const untitled = ingredientsHead.test(lines[first]);
 	const name = untitled ? '' : lines[first].replace(/^recipe\s*:\s*/i, '').replace(/[:：]$/, '');
 	const rest = joinedAmounts(lines.slice(untitled ? first : first + 1));
-	const draft: RecipeDraft = { name, servings: null, ingredients: [], method: '', own: null };
+	const draft: RecipeDraft = {
+		name: name.replace(yieldBehind, '') || name,
+		servings: /\b(?:serves|makes|for)\s+\d/i.test(name) ? servingsOf(name) : null,
+		ingredients: [],
+		method: '',
+		own: null
+	};
 	const steps: string[] = [];
 	const headed = rest.some((line) => ingredientsHead.test(line) || methodHead.test(line));
 	let part: Part = 'start';

@@ -12,6 +12,10 @@ const ways = [
 		String.raw`${range}\s*(?:generous |hearty |large |small |adult |main |dinner |hungry )*(?:servings?|portions?|people|persons?|serves|helpings|plates|adults|guests|pers\.?)\b`,
 		'i'
 	),
+	new RegExp(
+		String.raw`${range}\s*(?:large |small |generous )?(?:slices|pieces|squares|muffins|rolls|patties|burgers|meatballs|cookies|burritos|bars|cakes|buns)\b`,
+		'i'
+	),
 	/(?:a |one )?(dozen)\b/i,
 	new RegExp(
 		String.raw`${range}(?!\s*[-x×]?\s*(?:\d|inch|cm|"|g\b|ml|l\b|kg|lb|oz|cups?\b|quarts?))`,
