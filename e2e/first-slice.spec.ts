@@ -235,7 +235,7 @@ test('5 freezer: a pack is discarded only with a reason, and is back by one tap'
 	await page.getByText('Use a part, split, move, give away, discard').click();
 	await expect(async () => {
 		await page.getByRole('button', { name: 'Discard it' }).click();
-		await expect(page.getByText('Say in a word or two why')).toBeVisible({ timeout: 1000 });
+		await expect(page.getByText('Say in a word or two why')).toBeVisible();
 	}).toPass();
 	await page.getByLabel('Why is it discarded?').fill('freezer-burnt');
 	await page.getByRole('button', { name: 'Discard it' }).click();
