@@ -12,7 +12,7 @@ export interface LineAmount {
 	counted: number | null;
 	/** the word for what it comes in, when a size was given too: "tins" */
 	container: MeasureName | null;
-	/** an amount and a word that could be its unit, which nobody knows */
+	/** the text behind it */
 	rest: string;
 }
 

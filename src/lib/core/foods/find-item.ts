@@ -332,23 +332,19 @@ function ofPhrase(words: readonly string[], all: string, hint: ItemHint): ReadIt
 	const head = headOf(found, order);
 	if (!head) return null;
 	const item = byCount(head, order, hint);
-	const phrase = order.slice(
-		0,
-		order.findIndex((word, at) => at > head.from && prepositions.has(word)) >>> 0
-	);
+	const cut = order.findIndex((word, at) => at > head.from && prepositions.has(word));
+	const end = cut < 0 ? order.length : cut;
 	const others = found
-		.filter((span) => span !== head && span.to <= phrase.length && !span.weak)
-		.filter((span) => span.to <= head.from || span.from >= head.to || !overlapsHead(span, head))
+		.filter((span) => span.to <= end && !span.weak && !overlapsHead(span, head))
 		.map((span) => span.item);
-	const after = order.slice(head.to).filter((word) => !prepositions.has(word));
 	const sure = order
-		.slice(head.to, phrase.length)
+		.slice(head.to, end)
 		.every((word) => neutral.has(word) || /^\d/.test(word) || word.length < 3);
 	const { item: shaped, driedOrCooked } = formed(item, all, hint);
 	return {
 		item: qualified(shaped, all, others),
 		name: order.slice(head.from, head.to).join(' '),
-		sure: sure || after.length === 0,
+		sure,
 		weak: head.weak,
 		driedOrCooked
 	};
