@@ -30,6 +30,13 @@ export interface Oven {
 	/** true air temperature less the one set, K */
 	offsetK?: number;
 	measured?: boolean;
+	/** minutes until it is hot, as the household knows it */
+	preheatMin?: number;
+}
+
+/** Minutes an oven takes to get hot: the household's own figure, or 12 (common practice: 10 to 15). */
+export function preheatMinOf(oven: Oven | undefined): number {
+	return requireRange('preheatMin', oven?.preheatMin ?? 12, 0, 60);
 }
 
 export interface Kitchen {
@@ -109,15 +116,22 @@ export function pressureCookerModel(
 /** How much a fan raises heat transfer in an oven: 25 over 18 W/m²K (from memory, judgement). */
 export const fanGain = 25 / 18;
 
-/** Covered roaster in an oven, with liquid. */
-export function roasterModel(ovenC: number, fan: boolean): PotModel {
+/** Heat from the oven's air to the wall of a covered dish, W/K: a deep roaster, and a wide flat dish (calibrated to common practice). */
+export const dishOvenWPerK = { roaster: 1.7, 'wide-dish': 3 } as const;
+
+/** Covered dish in an oven, with liquid. */
+export function roasterModel(
+	ovenC: number,
+	fan: boolean,
+	dish: keyof typeof dishOvenWPerK = 'roaster'
+): PotModel {
 	return {
 		wallHeatJPerK: 900,
 		wallLossWPerK: 0,
 		lidLossWPerK: 0,
 		wallToPoolWPerK: 14,
 		evaporationW: 6,
-		oven: { wPerK: 1.7 * (fan ? fanGain : 1), ovenC },
+		oven: { wPerK: dishOvenWPerK[dish] * (fan ? fanGain : 1), ovenC },
 		purgeKg: 0.15,
 		wetH: 100,
 		steamH: 30,
@@ -131,3 +145,16 @@ export function panSurface(covered: boolean, fan: boolean) {
 	const gain = fan ? fanGain : 1;
 	return { side: 18 * gain, bottom: 18 * gain, top: (covered ? 9 : 20) * gain };
 }
+
+/** Pieces in one layer on a tray or in a shallow dish, uncovered: the metal under them is hot, W/m²K (judgement). */
+export function traySurface(fan: boolean) {
+	const air = fan ? 30 : 22;
+	return { side: air, top: air, bottom: 30 };
+}
+
+/**
+ * Below this share of its bowl a slow cooker heats no faster: its wall touches less food, and its useful power falls about as
+ * 0.25 + 0.75 of the level, which is as if the missing food were there (judgement; docs/numbers.md). For dishes that are all
+ * pool, and for pieces in a little liquid, whose figures are checked down to a quarter.
+ */
+export const leastSlowFill01 = { pool: 0.35, pieces: 0.24 } as const;

@@ -15,18 +15,27 @@ export type DishKind =
 	| 'soft-vegetables'
 	| 'assembled-bake';
 
+/** How heat comes to the food: an open oven, a covered one or the hob, under pressure, slowly. */
+export type HeatFamily = 'dry' | 'covered' | 'pressure' | 'slow';
+
+/** Doneness as cook values in minutes at 100 °C: from just done to still good, and the usual point between them. */
+export interface CookWindow {
+	readonly low: number;
+	readonly usual: number;
+	readonly high: number;
+}
+
 export interface DishKindRule {
 	/** `mean`: volume mean, for collagen; `coldest`: least of all cells */
 	readonly measure: 'mean' | 'coldest';
 	readonly zK: number;
-	readonly cookMin: { readonly low: number; readonly target: number; readonly high: number };
+	/** slow and under pressure, doneness means the same: their windows have the same ends, or ends in a fixed ratio */
+	readonly windows: Readonly<Record<HeatFamily, CookWindow>>;
 	/** core temperature below which it is not done whatever the pack says, °C */
 	readonly floorC: number;
 	readonly lethality70Min: number;
 	/** once thawed it is loose pieces in a pool, not a block */
 	readonly loose: boolean;
-	/** what comes from a slow cooker counts less by this factor, what goes to one more */
-	readonly slowCookerFactor: number;
 	/** free thin liquid needed, L */
 	readonly liquidL: {
 		readonly slowThawed: number;
@@ -43,15 +52,37 @@ export interface DishKindRule {
 
 const twoThirds = 2 / 3;
 
+/** One window wherever the heat comes from; usual points of their own where cooks' times ask for them. */
+function everywhere(
+	window: CookWindow,
+	usual: Partial<Record<HeatFamily, number>> = {}
+): DishKindRule['windows'] {
+	const of = (family: HeatFamily): CookWindow => ({
+		...window,
+		usual: usual[family] ?? window.usual
+	});
+	return { dry: of('dry'), covered: of('covered'), pressure: of('pressure'), slow: of('slow') };
+}
+
+/** The window of the oven and the hob, and the one that pressure and slow cooking share. */
+function inTwo(oven: CookWindow, wet: CookWindow & { usualSlow: number }): DishKindRule['windows'] {
+	const { low, usual, high, usualSlow } = wet;
+	return {
+		dry: oven,
+		covered: oven,
+		pressure: { low, usual, high },
+		slow: { low, usual: usualSlow, high }
+	};
+}
+
 /** A whole cut with collagen, in some liquid. */
 const braised: DishKindRule = {
 	measure: 'mean',
 	zK: 22,
-	cookMin: { low: 45, target: 68, high: 200 },
+	windows: everywhere({ low: 45, usual: 68, high: 200 }, { pressure: 110 }),
 	floorC: 80,
 	lethality70Min: 5,
 	loose: false,
-	slowCookerFactor: 1,
 	liquidL: { slowThawed: 0.25, slowFrozen: 0.25, pressure: 0.25, oven: 0.25 },
 	pressureFill01: twoThirds,
 	mobility: 1,
@@ -64,16 +95,18 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'braised-pieces': {
 		...braised,
 		zK: 30,
-		cookMin: { low: 70, target: 110, high: 230 }
+		windows: everywhere(
+			{ low: 70, usual: 118, high: 230 },
+			{ pressure: 132, dry: 110, covered: 110 }
+		)
 	},
 	'lean-pieces': {
 		measure: 'coldest',
 		zK: 33,
-		cookMin: { low: 3, target: 38, high: 60 },
+		windows: inTwo({ low: 1, usual: 4, high: 15 }, { low: 5, usual: 38, usualSlow: 38, high: 60 }),
 		floorC: 63,
 		lethality70Min: 5,
 		loose: false,
-		slowCookerFactor: 1,
 		liquidL: { slowThawed: 0.1, slowFrozen: 0.12, pressure: 0.25, oven: 0 },
 		pressureFill01: twoThirds,
 		mobility: 1.5,
@@ -82,11 +115,13 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	fish: {
 		measure: 'coldest',
 		zK: 33,
-		cookMin: { low: 0.3, target: 0.8, high: 4 },
+		windows: inTwo(
+			{ low: 0.3, usual: 0.6, high: 4 },
+			{ low: 1, usual: 3.5, usualSlow: 3, high: 8 }
+		),
 		floorC: 63,
 		lethality70Min: 0,
 		loose: false,
-		slowCookerFactor: 1,
 		liquidL: { slowThawed: 0.1, slowFrozen: 0.12, pressure: 0.25, oven: 0 },
 		pressureFill01: twoThirds,
 		mobility: 1.5,
@@ -95,11 +130,10 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'meat-in-sauce': {
 		measure: 'coldest',
 		zK: 33,
-		cookMin: { low: 10, target: 60, high: 110 },
+		windows: everywhere({ low: 10, usual: 60, high: 110 }, { pressure: 100 }),
 		floorC: 73.9,
 		lethality70Min: 5,
 		loose: true,
-		slowCookerFactor: 1,
 		liquidL: { slowThawed: 0, slowFrozen: 0.15, pressure: 0.25, oven: 0 },
 		pressureFill01: twoThirds,
 		mobility: 2,
@@ -108,11 +142,10 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'pulse-soup': {
 		measure: 'coldest',
 		zK: 33,
-		cookMin: { low: 8, target: 25, high: 90 },
+		windows: everywhere({ low: 8, usual: 25, high: 90 }, { pressure: 64 }),
 		floorC: 73.9,
 		lethality70Min: 5,
 		loose: true,
-		slowCookerFactor: 1,
 		liquidL: { slowThawed: 0, slowFrozen: 0.12, pressure: 0.24, oven: 0 },
 		pressureFill01: 0.5,
 		mobility: 3,
@@ -121,11 +154,14 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'hard-vegetables': {
 		measure: 'coldest',
 		zK: 33,
-		cookMin: { low: 15, target: 25, high: 60 },
+		windows: {
+			...everywhere({ low: 15, usual: 25, high: 60 }),
+			// vegetables stay firmer where it is slow: half as much again
+			slow: { low: 22.5, usual: 37.5, high: 90 }
+		},
 		floorC: 70,
 		lethality70Min: 2,
 		loose: false,
-		slowCookerFactor: 1.5,
 		liquidL: { slowThawed: 0.15, slowFrozen: 0.15, pressure: 0.25, oven: 0.1 },
 		pressureFill01: twoThirds,
 		mobility: 1.5,
@@ -134,11 +170,10 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'soft-vegetables': {
 		measure: 'coldest',
 		zK: 33,
-		cookMin: { low: 2, target: 5, high: 20 },
+		windows: everywhere({ low: 2, usual: 5, high: 20 }, { pressure: 6 }),
 		floorC: 70,
 		lethality70Min: 2,
 		loose: false,
-		slowCookerFactor: 1,
 		liquidL: { slowThawed: 0, slowFrozen: 0.12, pressure: 0.25, oven: 0 },
 		pressureFill01: twoThirds,
 		mobility: 1.5,
@@ -147,11 +182,10 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'assembled-bake': {
 		measure: 'coldest',
 		zK: 33,
-		cookMin: { low: 0, target: 2, high: 15 },
+		windows: everywhere({ low: 0.5, usual: 2, high: 15 }),
 		floorC: 73.9,
 		lethality70Min: 5,
 		loose: false,
-		slowCookerFactor: 1,
 		liquidL: { slowThawed: 0.1, slowFrozen: 0.12, pressure: 0.25, oven: 0 },
 		pressureFill01: twoThirds,
 		mobility: 1.6,

@@ -17,18 +17,20 @@ const ask = (facts: Partial<AdviceFacts>) =>
 const codes = (facts: Partial<AdviceFacts>) => ask(facts).reasons.map((r) => r.code);
 
 it('raw and thawed: good to four likely hours, caution above, refused above six at the worst', () => {
-	assert.equal(ask({ hazardH: { likely: 4, worst: 6 } }).advice, 'good');
+	assert.equal(ask({ hazardH: { likely: 4, worst: 5.5 } }).advice, 'good');
 	assert.equal(ask({ hazardH: { likely: 4.1, worst: 6 } }).advice, 'caution');
 	assert.equal(ask({ hazardH: { likely: 3, worst: 6.1 } }).advice, 'refused');
 });
 
-it('raw and frozen: caution at best, refused when thick, heavy or slow at the worst', () => {
+it('raw and frozen: caution at best, refused by its hours at the worst, never by its size alone', () => {
 	const frozen = { state: 'frozen' } as const;
 	assert.equal(ask(frozen).advice, 'caution');
 	assert.ok(codes(frozen).includes('thaw-first'));
 	assert.equal(ask({ ...frozen, thicknessM: 0.05, massKg: 1.5 }).advice, 'caution');
-	assert.equal(ask({ ...frozen, thicknessM: 0.051 }).advice, 'refused');
-	assert.equal(ask({ ...frozen, massKg: 1.51 }).advice, 'refused');
+	for (const size of [{ thicknessM: 0.051 }, { massKg: 1.51 }]) {
+		assert.equal(ask({ ...frozen, ...size }).advice, 'caution');
+		assert.equal(codes({ ...frozen, ...size }).length, codes(frozen).length + 1, 'and it is said');
+	}
 	assert.equal(ask({ ...frozen, hazardH: { likely: 2, worst: 4.1 } }).advice, 'refused');
 });
 
@@ -42,10 +44,22 @@ it('cooked food is never better than caution in a slow cooker, and refused above
 	}
 });
 
-it('without meat, fish, egg, dairy or pulses: good, frozen caution above four hours', () => {
-	const long = { content: 'plain', hazardH: { likely: 5, worst: 7 } } as const;
-	assert.equal(ask(long).advice, 'good');
-	assert.equal(ask({ ...long, state: 'frozen' }).advice, 'caution');
+it('raw, without meat, fish, egg, dairy or pulses: good; frozen or waiting caution above two hours, refused above four', () => {
+	const plain = (likely: number, more: Partial<AdviceFacts> = {}) =>
+		ask({ content: 'plain', hazardH: { likely, worst: likely + 1 }, ...more }).advice;
+	assert.equal(plain(5), 'good');
+	for (const more of [{ state: 'frozen' }, { waitingH: 1 }] as const) {
+		assert.equal(plain(1.9, more), 'good');
+		assert.equal(plain(2.1, more), 'caution');
+		assert.equal(plain(4.1, more), 'refused');
+	}
+});
+
+it('perishable food that waits switched off: caution, refused beyond two hours (USDA FSIS, from memory)', () => {
+	for (const content of ['raw-meat', 'cooked'] as const) {
+		assert.equal(ask({ content, waitingH: 1 }).advice, 'caution');
+		assert.equal(ask({ content, waitingH: 2.1 }).advice, 'refused');
+	}
 });
 
 it('unknown hours are never good', () => {

@@ -32,6 +32,10 @@ export const reasonCodes = [
 	'add-liquid',
 	'set-long-end',
 	'recipe-clipped',
+	'recipe-too-short',
+	'small-load',
+	'glass-from-frozen',
+	'waits-warm',
 	'instead'
 ] as const;
 export type ReasonCode = (typeof reasonCodes)[number];
@@ -48,16 +52,24 @@ export interface AdviceFacts {
 	thicknessM: number;
 	massKg: number;
 	hazardH: { likely: number; worst: number };
+	/** hours of that which come from waiting switched off; 0: nothing waits */
+	waitingH?: number;
 	/** likely hours allowed, when the household has tightened them */
 	dangerH?: number;
 }
 
+/** From this share of a limit at the unfavourable end on, caution. Judgement. */
+const spanOfCaution = 0.93;
 const flatM = 0.05;
 const lightKg = 1.5;
 
+/** Perishable food is not left out longer, hours (USDA FSIS). */
+const leftOutH = 2;
+
 /**
  * The best advice allowed in a slow cooker: the table of docs/safety.md. Public advice (USDA FSIS): thaw meat first, do not
- * reheat in it. Hours are those of the worst cell between 5 and 60 °C.
+ * reheat in it. Hours are those of the worst cell between 5 and 60 °C; they refuse, sizes only add a caution. Between good and
+ * refused there is always a span of caution, so that no small change of a pack turns one into the other.
  */
 export function bestAdvice(facts: AdviceFacts): { advice: Advice; reasons: Reason[] } {
 	const reasons: Reason[] = [];
@@ -68,15 +80,18 @@ export function bestAdvice(facts: AdviceFacts): { advice: Advice; reasons: Reaso
 	};
 	if (facts.method.appliance !== 'slow-cooker') return { advice, reasons };
 	const { likely, worst } = facts.hazardH;
+	const waitingH = facts.waitingH ?? 0;
 	const limitH = facts.dangerH ?? adoptedLimits.dangerH;
 	/** the unfavourable end of raw and thawed may be half as long again */
 	const worstLimitH = 1.5 * limitH;
+	/** what has no meat, fish, egg, dairy, rice or cooked pulses in it: caution from half the limit */
+	const plainCautionH = limitH / 2;
 	switch (facts.content) {
 		case 'raw-meat':
 			if (facts.state === 'thawed') {
 				if (worst > worstLimitH)
 					add('refused', 'hours-in-danger-worst', { likely, worst, limitH: worstLimitH });
-				else if (likely > limitH) {
+				else if (likely > limitH || worst > spanOfCaution * worstLimitH) {
 					add('caution', 'hours-in-danger', { likely, worst, limitH });
 					add('caution', 'first-hour-high');
 				}
@@ -84,9 +99,9 @@ export function bestAdvice(facts: AdviceFacts): { advice: Advice; reasons: Reaso
 				add('caution', 'thaw-first');
 				add('caution', 'hot-liquid');
 				if (facts.thicknessM > flatM + 1e-9)
-					add('refused', 'only-flat', { thicknessM: facts.thicknessM, limitM: flatM });
+					add('caution', 'only-flat', { thicknessM: facts.thicknessM, limitM: flatM });
 				if (facts.massKg > lightKg + 1e-9)
-					add('refused', 'only-light', { massKg: facts.massKg, limitKg: lightKg });
+					add('caution', 'only-light', { massKg: facts.massKg, limitKg: lightKg });
 				if (worst > limitH) add('refused', 'hours-in-danger-worst', { likely, worst, limitH });
 			}
 			break;
@@ -95,9 +110,13 @@ export function bestAdvice(facts: AdviceFacts): { advice: Advice; reasons: Reaso
 			if (likely > limitH) add('refused', 'hours-in-danger', { likely, worst, limitH });
 			break;
 		case 'plain':
-			if (facts.state === 'frozen' && likely > limitH)
-				add('caution', 'hours-in-danger', { likely, worst, limitH });
+			if (facts.state === 'thawed' && waitingH === 0) break;
+			if (likely > limitH) add('refused', 'hours-in-danger', { likely, worst, limitH });
+			else if (likely > plainCautionH)
+				add('caution', 'hours-in-danger', { likely, worst, limitH: plainCautionH });
 			break;
 	}
+	if (waitingH > 0 && facts.content !== 'plain')
+		add(waitingH > leftOutH ? 'refused' : 'caution', 'waits-warm', { waitingH, limitH: leftOutH });
 	return { advice, reasons };
 }

@@ -27,6 +27,12 @@ it('raw chicken on a timer of eight hours is refused (public advice: no delayed 
 	assert.equal(answer.advice, 'refused');
 	assert.ok(answer.reasons.some(({ code }) => code === 'hours-in-danger-worst'));
 });
+it('eight hours switched off are refused for plain vegetables too, three are a caution', () => {
+	const plain = { convert: { ...chickenPack, content: 'plain' as const, coreC: 60 } };
+	assert.equal(ask(480, plain).advice, 'refused');
+	assert.equal(ask(100, plain).advice, 'caution');
+	assert.equal(ask(0, plain).advice, 'good');
+});
 it('kept warm, it stays above 60 °C for two hours more', () => {
 	assert.ok(ask(0, { warmMin: 120 }).endC > 60);
 });

@@ -49,6 +49,7 @@ export function delayedStart(input: {
 	const worst = through(input, unfavourable, stages);
 	const hazardH = { likely: likely.hazardH, worst: Math.max(worst.hazardH, likely.hazardH) };
 	const { convert, method, state, dangerH } = input;
+	const withoutWaitH = through(input, asLikely, { ...stages, delayMin: 0 }).hazardH;
 	const verdict = bestAdvice({
 		method,
 		state,
@@ -56,11 +57,12 @@ export function delayedStart(input: {
 		thicknessM: thicknessM(convert.block),
 		massKg: convert.massKg,
 		hazardH,
+		waitingH: delayMin > 0 ? Math.max(1e-3, likely.hazardH - withoutWaitH) : 0,
 		dangerH
 	});
 	return {
 		hazardH,
-		withoutWaitH: through(input, asLikely, { ...stages, delayMin: 0 }).hazardH,
+		withoutWaitH,
 		endC: likely.coldestC,
 		...verdict
 	};

@@ -50,7 +50,7 @@ export function liquidLevel01(input: {
 /** Pieces in a pool. `liquidC` defaults as the definitions in docs/numbers.md say. Throws coded errors. */
 export function loadOfPiece(piece: CookedPiece, model: PotModel, frozenLiquidC: number): Load {
 	const shape = checkedShape(piece.shape);
-	const count = requireRange('count', piece.count ?? 1, 1, 200);
+	const count = requireRange('count', piece.count ?? 1, 1, 5000);
 	const startC = requireRange('startC', piece.startC, -40, 100);
 	const liquidKg = requireRange('liquidKg', piece.liquidKg, 0, 30);
 	const food = foodFromSpec(piece.food);
@@ -76,6 +76,38 @@ export function loadOfPiece(piece: CookedPiece, model: PotModel, frozenLiquidC: 
 		}
 	};
 }
+
+/** How a loose dish is taken to be made up when it is made hot again: so much of it as pieces, the rest a pool. Judgement. */
+const piecesInPool01 = 0.4;
+
+/** A loose dish as pieces that heat in their own pool. */
+export function loadOfLoosePieces(input: {
+	massKg: number;
+	liquidKg: number;
+	startC: number;
+	food: FoodSpec;
+	shape: Shape;
+	model: PotModel;
+}): Load {
+	const { massKg, model } = input;
+	const shape = checkedShape(input.shape);
+	const pieceKg = volumeM3(shape) * foodDensityKgPerM3(foodFromSpec(input.food));
+	const pool = loadOfPool({ ...input, massKg: massKg * (1 - piecesInPool01) });
+	return {
+		...pool,
+		pieces: { shape, food: input.food, count: Math.max(1, (massKg * piecesInPool01) / pieceKg) },
+		surface: { side: model.wetH, bottom: model.wetH, top: model.wetH }
+	};
+}
+
+/** The load as it heats where the bowl counts as holding at least `leastJPerK`, pieces and pool together. */
+export function asIfFuller(load: Load, foodJPerK: number, leastJPerK: number): Load {
+	const missing = leastJPerK - foodJPerK;
+	return missing > 0 ? { ...load, poolJPerK: load.poolJPerK + missing } : load;
+}
+
+/** Heat capacity of so much food or pool, J/K. */
+export const poolHeatJPerK = (massKg: number) => poolJPerKgK * massKg;
 
 /** A dish that is loose once thawed: all of it is the pool. */
 export function loadOfPool(input: { massKg: number; liquidKg: number; startC: number }): Load {

@@ -1,8 +1,8 @@
-import { roasterModel, type Kitchen } from '../../kitchen/appliance-parameters.ts';
+import { panSurface, roasterModel, type Kitchen } from '../../kitchen/appliance-parameters.ts';
 import { requireRange } from '../../require-range.ts';
 import type { CookingState } from './cooking-state.ts';
 import { CookRecorder, type CookRun } from './cook-run.ts';
-import { FilledPan } from './filled-pan.ts';
+import { OvenBody } from './oven-body.ts';
 import { loadOfPiece, type CookedPiece } from './load.ts';
 import { Pot, potTables, type PotTables } from './pot.ts';
 
@@ -29,12 +29,11 @@ export function runOven(input: {
 	let state: CookingState;
 	let step: (dtS: number) => void;
 	if (input.kind === 'filled') {
-		const pan = new FilledPan({
+		const pan = new OvenBody({
 			...common,
 			piece: input.piece,
 			ovenC: input.ovenC,
-			covered: input.covered,
-			fan: input.fan ?? false
+			surface: panSurface(input.covered, input.fan ?? false)
 		});
 		[state, step] = [pan, (dtS) => pan.step(dtS)];
 	} else {

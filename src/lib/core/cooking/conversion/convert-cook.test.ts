@@ -49,8 +49,6 @@ describe('conversion against an independent program, equal cook value (K2, K4, K
 		const { inputs, expected, tolerance } = heatCase('K4');
 		const { methods } = inputs;
 		const shapeOf = (key: string) => brick(methods[key].dims);
-		const pan = brick([0.2, 0.2, 0.028]);
-		const covered: Method = { appliance: 'oven', ovenC: 180, covered: true };
 		const asked: [string, Method, State, Partial<ConvertInput>][] = [
 			['slow_low_thawed', low, 'thawed', {}],
 			['slow_high_thawed', high, 'thawed', {}],
@@ -58,9 +56,8 @@ describe('conversion against an independent program, equal cook value (K2, K4, K
 			['slow_high_frozen_flat3', high, 'frozen', {}],
 			['pc_thawed', pressure, 'thawed', {}],
 			['pc_frozen_flat3', pressure, 'frozen', {}],
-			['pc_frozen_block6', pressure, 'frozen', { block: shapeOf('pc_frozen_block6') }],
-			['oven180_thawed', covered, 'thawed', {}],
-			['oven180_frozen', covered, 'frozen', {}]
+			['pc_frozen_block6', pressure, 'frozen', { block: shapeOf('pc_frozen_block6') }]
+			// without the oven's rows: equal cook value overcooks there (docs/practice.md)
 		];
 		for (const [key, method, state, change] of asked) {
 			const { setMin, computedMin } = option(
@@ -75,7 +72,6 @@ describe('conversion against an independent program, equal cook value (K2, K4, K
 						food: foodOfCase(methods.pc_thawed.food),
 						liquidKg: methods.pc_thawed.liquid
 					},
-					pan: { shape: pan, food: foodOfCase(methods.oven180_thawed.food) },
 					content: 'raw-meat',
 					coreC: 73.9,
 					liquidKg: methods.pc_frozen_flat3.liquid,
@@ -162,8 +158,8 @@ describe('what must always hold', () => {
 		assert.ok(at(2500) > at(0));
 	});
 
-	it('a raw frozen block over 5 cm or over 1.5 kg is refused in the slow cooker and names a better way', () => {
-		const { options } = convertCook(chicken(0.06));
+	it('a raw frozen block whose hours are too many is refused in the slow cooker and names a better way', () => {
+		const { options } = convertCook(chicken(0.11));
 		const refused = options.filter(
 			(o) => o.method.appliance === 'slow-cooker' && o.state === 'frozen'
 		);
@@ -172,7 +168,9 @@ describe('what must always hold', () => {
 			assert.equal(o.advice, 'refused');
 			const codes = o.reasons.map((r) => r.code);
 			assert.ok(
-				codes.includes('only-flat') && codes.includes('only-light') && codes.includes('instead')
+				codes.includes('hours-in-danger-worst') &&
+					codes.includes('only-flat') &&
+					codes.includes('instead')
 			);
 			assert.ok(o.computedMin, 'what the model says is kept, to be shown with the reason');
 		}

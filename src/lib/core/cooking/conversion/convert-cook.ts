@@ -2,10 +2,10 @@ import { foodFromSpec } from '../../foods/food-spec.ts';
 import { checkedShape } from '../../heat/shape.ts';
 import { requireRange } from '../../require-range.ts';
 import { nameNearest } from './judgement.ts';
-import { wayOf, type LikelyTimes } from './option.ts';
-import { targetOf } from './target.ts';
+import { wayOf, type LikelyTimes, type Way, type WayBounds } from './option.ts';
+import { targetOf, type Target } from './target.ts';
 import type { ConvertInput, CookOption } from './conversion.ts';
-import { defaultMethods, type State } from '../method.ts';
+import { defaultMethods, sameSetting, type Method, type State } from '../method.ts';
 import { TableCache } from './scenario.ts';
 
 export type { LikelyTimes } from './option.ts';
@@ -43,13 +43,15 @@ export function* convertSteps(
 	check(input);
 	const tables = new TableCache();
 	const target = targetOf(input, tables);
-	const ways: ReturnType<typeof wayOf>[] = [];
-	for (const method of input.methods ?? defaultMethods(input.kind))
+	const ways: Way[] = [];
+	for (const method of input.methods ?? defaultMethods(input.kind)) {
+		const both = bothStates(input, method, target, tables);
 		for (const state of states) {
-			const way = wayOf(input, method, state, target, tables);
+			const way = both[state];
 			ways.push(way);
 			yield { kind: 'likely', times: way.likely };
 		}
+	}
 	const options: CookOption[] = [];
 	for (const way of ways) {
 		const option = way.option();
@@ -57,7 +59,29 @@ export function* convertSteps(
 		yield { kind: 'option', option };
 	}
 	for (const option of options) if (option.advice === 'refused') nameNearest(option, options);
-	return { targetCookMin: { from: target.from, to: target.to }, options };
+	const { from, to } = target.shown;
+	return { targetCookMin: { from, to }, options };
+}
+
+/**
+ * The two states of one method. Frozen is never sooner than thawed: the longer of the two counts for it; where the recipe itself is
+ * told for frozen, thawed takes no longer than that.
+ */
+function bothStates(
+	input: ConvertInput,
+	method: Method,
+	target: Target,
+	tables: TableCache
+): Record<State, Way> {
+	const way = (state: State, bounds: WayBounds) =>
+		wayOf({ input, method, state, target, tables, ...bounds });
+	const { known } = input;
+	if (known?.state === 'frozen' && !input.reheat && sameSetting(known.method, method)) {
+		const frozen = way('frozen', {});
+		return { frozen, thawed: way('thawed', { notAfter: frozen.likely }) };
+	}
+	const thawed = way('thawed', {});
+	return { thawed, frozen: way('frozen', { notBefore: thawed.likely }) };
 }
 
 function check(input: ConvertInput): void {

@@ -8,6 +8,7 @@ import {
 	type Reason,
 	type ReasonCode
 } from '../../safety/best-advice.ts';
+import { leastSlowFill01 } from '../../kitchen/appliance-parameters.ts';
 import { dishKinds } from '../../published/dish-kinds.ts';
 import type { Target } from './target.ts';
 import type { ConvertInput, CookOption, Spread } from './conversion.ts';
@@ -17,7 +18,6 @@ import type { Scenario } from './scenario.ts';
 
 /** A hold longer than this (P90) is no sensible way to cook from frozen. Judgement. */
 const longHoldMin = { caution: 60, refused: 150 } as const;
-const thickBlockM = 0.05;
 /** Fish stays no longer in a slow cooker, and never goes in frozen. Judgement. */
 const fishSlowMin = 120;
 /** Capacity of the covered roaster assumed in the oven, L. */
@@ -42,7 +42,7 @@ export function frameOf(
 	};
 	let fill01: number;
 	let blockFits: boolean | null = null;
-	if (method.appliance === 'oven') fill01 = s.filled ? 1 : volumeL / roasterL;
+	if (method.appliance === 'oven') fill01 = s.dish === 'filled' ? 1 : volumeL / roasterL;
 	else {
 		const slow = method.appliance === 'slow-cooker';
 		const cooker = slow ? s.slowCooker : s.pressureCooker;
@@ -56,7 +56,10 @@ export function frameOf(
 		if (fill01 > most + 1e-9)
 			add('refused', slow ? 'more-than-the-bowl' : 'too-full', { fill01, most01: most });
 		else if (slow && fill01 > 0.75) add('caution', 'too-full', { fill01, most01: 0.75 });
-		if (slow && fill01 < 0.5) add('good', 'under-half-full', { fill01 });
+		if (slow && fill01 < 0.5 && input.kind === 'lean-pieces')
+			add('good', 'under-half-full', { fill01 });
+		const least01 = leastSlowFill01[s.piece && !s.loosePieces ? 'pieces' : 'pool'];
+		if (slow && fill01 < least01) add('good', 'small-load', { fill01, least01 });
 	}
 	if (added > 0) add('good', 'add-liquid', { litres: added });
 	return { fill01, blockFits, advice: advice as Advice, reasons };
@@ -96,16 +99,19 @@ export function judge(
 		);
 	if (option.method.appliance === 'pressure-cooker') {
 		if (input.kind === 'tough-cut' && input.massKg > 2)
-			add('caution', 'cut-in-pieces', { massKg: input.massKg, limitKg: 2 });
+			add('good', 'cut-in-pieces', { massKg: input.massKg, limitKg: 2 });
 		if (option.state === 'frozen') {
 			if (set.to > longHoldMin.refused)
 				add('refused', 'long-under-pressure', { minutes: set.to, limitMin: longHoldMin.refused });
-			else if (thickness > thickBlockM + 1e-9 || set.to > longHoldMin.caution)
+			else if (set.to > longHoldMin.caution)
 				add('caution', 'thick-block', { thicknessM: thickness, minutes: set.to });
 			add('good', 'set-long-end', { minutes: set.to });
 		}
 	}
-	if (target.clipped) add('good', 'recipe-clipped', { cookMin: target.likely });
+	if (option.method.appliance === 'oven' && option.state === 'frozen' && s.dish === 'filled')
+		add('good', 'glass-from-frozen');
+	if (target.isClippedIn(option.method))
+		add('good', 'recipe-clipped', { cookMin: target.in(option.method).likely });
 }
 
 export function refuse(

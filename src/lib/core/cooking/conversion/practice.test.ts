@@ -47,7 +47,8 @@ function loadText({ load, state }: PracticeDish): string {
 }
 function methodText(method: Method): string {
 	if (method.appliance === 'slow-cooker') return `slow cooker, ${method.setting}`;
-	return method.appliance === 'oven' ? `oven, ${method.ovenC} °C covered` : 'pressure cooker';
+	if (method.appliance === 'pressure-cooker') return 'pressure cooker';
+	return `oven, ${method.ovenC} °C ${method.covered ? 'covered' : 'open'}`;
 }
 const minutes = (from: number, to: number) => (from === to ? `${from}` : `${from}–${to}`);
 
@@ -73,9 +74,9 @@ function table(): string {
 	].join('\n');
 }
 
-it('three in four usual times of home cooks agree, from one set of parameters (common practice, no source)', () => {
+it('85 % of the usual times of home cooks agree, from one set of parameters by family of heat (common practice, no source)', () => {
 	const agreeing = lines.filter((l) => l.agrees).length;
-	assert.ok(agreeing >= 0.75 * lines.length, `${agreeing} of ${lines.length}\n${table()}`);
+	assert.ok(agreeing >= 0.85 * lines.length, `${agreeing} of ${lines.length}\n${table()}`);
 });
 
 it('each that does not agree is explained, and none that does is excused', () => {

@@ -1,8 +1,8 @@
 import type { Shape } from '../../heat/shape.ts';
-import { dishKinds } from '../../published/dish-kinds.ts';
+import { dishKinds, type DishKind } from '../../published/dish-kinds.ts';
 import type { ConvertInput } from './conversion.ts';
 import type { Method, State } from '../method.ts';
-import type { Scenario } from './scenario.ts';
+import type { OvenDish, Scenario } from './scenario.ts';
 
 /** What is simulated for one way of cooking a pack. `startC` when it is neither thawed nor frozen. */
 export function scenarioOf(
@@ -12,15 +12,16 @@ export function scenarioOf(
 	startC?: number
 ): Scenario {
 	const rule = dishKinds[input.kind];
-	const filled =
-		method.appliance === 'oven' && (input.kind === 'assembled-bake' || input.pan !== undefined);
+	const dish = ovenDishOf(input, method);
+	const filled = method.appliance === 'oven' && dish === 'filled';
 	const asThawed = state === 'thawed';
 	const count = input.blockCount ?? 1;
 	const stacked = input.arrangement === 'stacked' && count > 1;
 	let piece: Scenario['piece'];
 	if (filled && input.pan)
 		piece = { food: input.pan.food ?? input.food, shape: input.pan.shape, count: 1 };
-	else if (asThawed && rule.loose && !filled) piece = null;
+	else if (asThawed && rule.loose && !filled)
+		piece = input.reheat ? { food: input.food, shape: loosePiece(input.kind), count: 1 } : null;
 	else if (asThawed && input.thawed && !filled)
 		piece = {
 			food: input.thawed.food ?? input.food,
@@ -37,15 +38,31 @@ export function scenarioOf(
 		kind: input.kind,
 		method,
 		piece,
+		loosePieces: asThawed && rule.loose && !filled && piece !== null,
 		massKg: input.massKg,
 		liquidKg: liquidInKg(input, method, state).total,
 		startC: startC ?? (asThawed ? 4 : (input.frozenStartC ?? -18)),
-		filled,
+		dish,
+		reheat: input.reheat ?? false,
 		slowCooker: input.slowCooker ?? { volumeL: 5.7 },
 		pressureCooker: input.pressureCooker ?? { volumeL: 5.7 },
 		oven: input.oven ?? {},
 		kitchen: input.kitchen
 	};
+}
+
+/** Kinds that lie as pieces in one layer when they go into an oven. */
+const inOneLayer: ReadonlySet<DishKind> = new Set<DishKind>(['lean-pieces', 'fish']);
+
+function ovenDishOf(input: ConvertInput, method: Method): OvenDish {
+	if (input.kind === 'assembled-bake' || input.pan) return 'filled';
+	if (method.appliance !== 'oven' || !inOneLayer.has(input.kind)) return 'roaster';
+	return method.covered ? 'wide-dish' : 'tray';
+}
+
+/** A piece of a loose dish, as it is made hot again: meat and vegetables, or the beans of a soup. Judgement. */
+function loosePiece(kind: DishKind): Shape {
+	return { kind: 'sphere', diameterM: kind === 'pulse-soup' ? 0.01 : 0.025 };
 }
 
 function stackedShape(shape: Shape, count: number): Shape {

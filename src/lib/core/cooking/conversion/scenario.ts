@@ -3,9 +3,12 @@ import type { Fineness } from '../../heat/grid.ts';
 import { thickened, type Shape } from '../../heat/shape.ts';
 import { thermalTable } from '../../heat/thermal-table.ts';
 import {
+	leastSlowFill01,
+	panSurface,
 	pressureCookerModel,
 	roasterModel,
 	slowCookerModel,
+	traySurface,
 	type Kitchen,
 	type Oven,
 	type PotModel,
@@ -15,8 +18,16 @@ import {
 import { dishKinds, type DishKind } from '../../published/dish-kinds.ts';
 import type { CookingState } from '../appliances/cooking-state.ts';
 import { rateTable } from './doneness.ts';
-import { FilledPan } from '../appliances/filled-pan.ts';
-import { loadOfPiece, loadOfPool, type CookedPiece } from '../appliances/load.ts';
+import { OvenBody } from '../appliances/oven-body.ts';
+import {
+	asIfFuller,
+	loadOfLoosePieces,
+	loadOfPiece,
+	loadOfPool,
+	poolHeatJPerK,
+	type CookedPiece,
+	type Load
+} from '../appliances/load.ts';
 import type { Method } from '../method.ts';
 import { Pot, type PotTables } from '../appliances/pot.ts';
 import { PressureBranches } from '../pressure/pressure-branches.ts';
@@ -26,17 +37,24 @@ import { slowFrozenLiquidC } from '../appliances/run-slow-cooker.ts';
 import { emptyTimeline, reaches, type Goal, type Timeline } from './timeline.ts';
 import { halfRange, type Unknowns } from './unknowns.ts';
 
+/** In an oven: a pan that it fills, pieces in one layer uncovered, a wide covered dish, a deep covered roaster. */
+export type OvenDish = 'filled' | 'tray' | 'wide-dish' | 'roaster';
+
 /** One way to cook one thing: what lies in the appliance, and which appliance. */
 export interface Scenario {
 	readonly kind: DishKind;
 	readonly method: Method;
 	/** what is conducted through; null when the dish is loose and all of it is the pool */
 	readonly piece: { readonly food: FoodSpec; readonly shape: Shape; readonly count: number } | null;
+	/** the piece is one of those that lie in the pool of a loose dish */
+	readonly loosePieces: boolean;
 	readonly massKg: number;
 	readonly liquidKg: number;
 	readonly startC: number;
-	/** it bakes in a pan that it fills */
-	readonly filled: boolean;
+	/** what it stands in, in an oven */
+	readonly dish: OvenDish;
+	/** only made hot again: pieces of a loose dish heat in their pool, and the core counts when the lid comes off */
+	readonly reheat: boolean;
 	readonly slowCooker: SlowCooker;
 	readonly pressureCooker: PressureCooker;
 	readonly oven: Oven;
@@ -119,36 +137,42 @@ export function startedCook(s: Scenario, u: Unknowns, effort: Effort, tables: Ta
 		liquidKg: s.liquidKg
 	};
 	const potTables = piece && tables.get(piece.food, zK);
-	if (s.method.appliance === 'oven' && s.filled && piece && potTables)
+	if (
+		s.method.appliance === 'oven' &&
+		(s.dish === 'filled' || s.dish === 'tray') &&
+		piece &&
+		potTables
+	)
 		return {
-			pan: new FilledPan({
+			pan: new OvenBody({
 				piece,
 				ovenC,
-				covered: s.method.covered,
-				fan,
+				surface: s.dish === 'tray' ? traySurface(fan) : panSurface(s.method.covered, fan),
 				h01: 1 - halfRange.transfer01 * u.transfer,
 				kitchen: s.kitchen,
 				fineness,
 				tables: potTables
 			})
 		};
-	const pot = (model: PotModel, frozenLiquidC: number) =>
-		new Pot({
+	const pot = (model: PotModel, frozenLiquidC: number, leastFill?: typeof leastSlowFill01) => {
+		const load = loadOf(s, piece, startC, model, frozenLiquidC);
+		const leastKg =
+			s.slowCooker.volumeL * (leastFill?.[piece && !s.loosePieces ? 'pieces' : 'pool'] ?? 0);
+		return new Pot({
 			model,
-			load: piece
-				? loadOfPiece(piece, model, frozenLiquidC)
-				: loadOfPool({ massKg: s.massKg, liquidKg: s.liquidKg, startC }),
+			load: asIfFuller(load, poolHeatJPerK(s.massKg + s.liquidKg), poolHeatJPerK(leastKg)),
 			kitchen: s.kitchen,
 			zK,
 			fineness,
 			tables: potTables
 		});
+	};
 	switch (s.method.appliance) {
 		case 'slow-cooker': {
 			const { measured } = s.slowCooker;
 			const model = modelWith(slowCookerModel(s.slowCooker), u, measured);
 			const powerW = (s.method.setting === 'low' ? model.lowW : model.highW) * power(measured);
-			return { pot: pot(model, slowFrozenLiquidC), powerW };
+			return { pot: pot(model, slowFrozenLiquidC, leastSlowFill01), powerW };
 		}
 		case 'pressure-cooker': {
 			const model = modelWith(pressureCookerModel(s.pressureCooker), u);
@@ -159,8 +183,29 @@ export function startedCook(s: Scenario, u: Unknowns, effort: Effort, tables: Ta
 			};
 		}
 		case 'oven':
-			return { pot: pot(modelWith(roasterModel(ovenC, fan), u), slowFrozenLiquidC), powerW: 0 };
+			return {
+				pot: pot(
+					modelWith(roasterModel(ovenC, fan, s.dish === 'wide-dish' ? 'wide-dish' : 'roaster'), u),
+					slowFrozenLiquidC
+				),
+				powerW: 0
+			};
 	}
+}
+
+/** What lies in the pot: pieces in a pool, a loose dish as pieces in its own pool, or nothing but pool. */
+function loadOf(
+	s: Scenario,
+	piece: CookedPiece | null,
+	startC: number,
+	model: PotModel,
+	frozenLiquidC: number
+): Load {
+	const { massKg, liquidKg } = s;
+	if (!piece) return loadOfPool({ massKg, liquidKg, startC });
+	return s.loosePieces
+		? loadOfLoosePieces({ massKg, liquidKg, startC, model, food: piece.food, shape: piece.shape })
+		: loadOfPiece(piece, model, frozenLiquidC);
 }
 
 function push(
@@ -245,7 +290,10 @@ function pressureTimeline(request: TimelineRequest) {
 	const branches = new PressureBranches({
 		pot,
 		hold: (minutes) => hold(pot, { targetC, minutes, stepS: pressureS }),
-		release: (end) => releaseAndRest(end, { release, stepS: releaseS }),
+		release: (end) => {
+			const { openedC } = releaseAndRest(end, { release, stepS: releaseS });
+			return scenario.reheat ? openedC : end.coldestC;
+		},
 		nextMin: (heldMin) => Math.min(longestMin, heldMin + Math.max(effort.holdMin, heldMin * 0.1)),
 		record: (timeline, end, at) => push(timeline, scenario, end, at)
 	});

@@ -1,26 +1,80 @@
-import { dishKinds } from '../../published/dish-kinds.ts';
+import { dishKinds, type CookWindow } from '../../published/dish-kinds.ts';
 import { scenarioOf } from './reference-scenario.ts';
 import type { ConvertInput } from './conversion.ts';
-import type { Method } from '../method.ts';
+import { heatFamilyOf, noHotter, type Method } from '../method.ts';
 import { efforts, timelineOf, type TableCache } from './scenario.ts';
 import { valueAt, type Goal } from './timeline.ts';
 import { asLikely } from './unknowns.ts';
 
-/** Cook value wanted, minutes at 100 °C by the kind's measure. */
-export interface Target {
+/** Cook values, minutes at 100 °C: the middle of the recipe's range and its ends. */
+export interface CookValues {
 	from: number;
 	likely: number;
 	to: number;
-	clipped: boolean;
 }
 
-/** The cook value the recipe's instruction delivers, clipped to what its kind wants. Slow-cooker factors taken out. */
+/** Cook value wanted, as the recipe's own instruction delivers it, or the kind's usual one. */
+export interface Target {
+	/** to show: within the window of the recipe's own kind of heat */
+	shown: CookValues;
+	/** what a method has to deliver */
+	in(method: Method): CookValues;
+	/** the recipe's doneness lies outside its window and is not carried over whole to this method */
+	isClippedIn(method: Method): boolean;
+}
+
+/** The least of a window as logarithms see it: nothing cooks for less. */
+const leastCookMin = 1e-3;
+
+const clip = (value: number, { low, high }: CookWindow) => Math.min(high, Math.max(low, value));
+
+/** The same place in another window: u = (ln C − ln low)/(ln high − ln low), the value clipped to the first one. */
+export function carriedOver(cookMin: number, from: CookWindow, to: CookWindow): number {
+	const u =
+		Math.log(clip(Math.max(leastCookMin, cookMin), from) / from.low) /
+		Math.log(from.high / from.low);
+	return to.low * (to.high / to.low) ** u;
+}
+
+const mapped = ({ from, likely, to }: CookValues, f: (value: number) => number): CookValues => ({
+	from: f(from),
+	likely: f(likely),
+	to: f(to)
+});
+
+/** What doneness is wanted in each method. A recipe's own way gets the recipe's own value back. */
 export function targetOf(input: ConvertInput, tables: TableCache): Target {
-	const rule = dishKinds[input.kind];
-	const { low, target, high } = rule.cookMin;
-	if (input.reheat) return { from: 0, likely: 0, to: 0, clipped: false };
-	if (!input.known) return { from: target, likely: target, to: target, clipped: false };
-	const { method, state, minutes, startC } = input.known;
+	const { windows } = dishKinds[input.kind];
+	const windowOf = (method: Method) => windows[heatFamilyOf(method)];
+	const same = (value: number): CookValues => ({ from: value, likely: value, to: value });
+	if (input.reheat) return { shown: same(0), in: () => same(0), isClippedIn: () => false };
+	if (!input.known)
+		return {
+			shown: same(windows.slow.usual),
+			in: (method) => same(windowOf(method).usual),
+			isClippedIn: () => false
+		};
+	const told = input.known;
+	const raw = recipeCookValues(input, told, tables);
+	const own = windowOf(told.method);
+	return {
+		shown: mapped(raw, (value) => clip(value, own)),
+		// set no hotter than the recipe says, it never takes less than the recipe's own minutes
+		in: (method) =>
+			noHotter(method, told.method)
+				? raw
+				: mapped(raw, (value) => carriedOver(value, own, windowOf(method))),
+		isClippedIn: (method) =>
+			!noHotter(method, told.method) && (raw.likely < own.low || raw.likely > own.high)
+	};
+}
+
+/** Cook values of a recipe's own instruction at the ends and the middle of its range. */
+function recipeCookValues(
+	input: ConvertInput,
+	{ method, state, minutes, startC }: NonNullable<ConvertInput['known']>,
+	tables: TableCache
+): CookValues {
 	const middle = (minutes.from + minutes.to) / 2;
 	const timeline = timelineOf({
 		// the recipe means frozen solid, however this pack is now
@@ -32,25 +86,17 @@ export function targetOf(input: ConvertInput, tables: TableCache): Target {
 		longestMin: minutes.to,
 		holdsMin: [minutes.from, middle, minutes.to]
 	});
-	const factor = method.appliance === 'slow-cooker' ? rule.slowCookerFactor : 1;
-	const raw = (min: number) =>
-		timeline.setMin.length ? valueAt(timeline, timeline.cookMin, min) / factor : 0;
-	const clip = (value: number) => Math.min(high, Math.max(low, value));
-	return {
-		from: clip(raw(minutes.from)),
-		likely: clip(raw(middle)),
-		to: clip(raw(minutes.to)),
-		clipped: raw(middle) < low || raw(middle) > high
-	};
+	return mapped({ from: minutes.from, likely: middle, to: minutes.to }, (min) =>
+		timeline.setMin.length ? valueAt(timeline, timeline.cookMin, min) : 0
+	);
 }
 
-/** What must be reached in an appliance: cook value, least core temperature, lethality. */
-export function goalOf(input: ConvertInput, method: Method, cookMin: number): Goal {
+/** What must be reached: cook value, least core temperature, lethality. */
+export function goalOf(input: ConvertInput, cookMin: number): Goal {
 	const rule = dishKinds[input.kind];
-	const factor = method.appliance === 'slow-cooker' && !input.reheat ? rule.slowCookerFactor : 1;
 	const meatless = input.content === 'plain';
 	return {
-		cookMin: cookMin * factor,
+		cookMin,
 		coreC: Math.max(input.coreC, meatless ? 0 : rule.floorC),
 		lethality70Min: rule.lethality70Min
 	};

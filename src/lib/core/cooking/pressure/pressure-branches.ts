@@ -6,8 +6,8 @@ export interface PressureHold {
 	pot: Pot;
 	/** holds `pot` so many minutes more */
 	hold(minutes: number): void;
-	/** lets a copy's pressure go, opens it, rests */
-	release(end: Pot): void;
+	/** lets a copy's pressure go, opens it, rests; least core temperature that counts after the hold */
+	release(end: Pot): number;
 	/** the next hold time worth a snapshot */
 	nextMin(heldMin: number): number;
 	record(
@@ -77,12 +77,12 @@ export class PressureBranches {
 		if (!timeline) {
 			const pot = this.pots[index];
 			const end = pot.clone();
-			this.of.release(end);
+			const afterC = this.of.release(end);
 			timeline = emptyTimeline();
 			this.of.record(timeline, end, {
 				setMin: this.heldMin[index],
 				totalMin: end.minute,
-				coreC: Math.max(pot.coldestC, end.coldestC)
+				coreC: Math.max(pot.coldestC, afterC)
 			});
 			this.ends.set(index, timeline);
 		}

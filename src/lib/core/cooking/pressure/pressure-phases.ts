@@ -41,11 +41,11 @@ export function hold(
 	}
 }
 
-/** Lets the pressure go, opens, rests ten minutes. Returns the minutes of release. */
+/** Lets the pressure go, opens, rests ten minutes. Returns the minutes of release, and how cold the coldest is at its end. */
 export function releaseAndRest(
 	pot: Pot,
 	input: { release: 'natural' | 'quick'; stepS: number; onStep?: OnStep }
-): number {
+): { releaseMin: number; openedC: number } {
 	const fromMin = pot.minute;
 	const fromC = pot.poolC;
 	while (pot.poolC > pot.capC && pot.minute - fromMin < longestReleaseMin) {
@@ -59,10 +59,11 @@ export function releaseAndRest(
 	}
 	const releaseMin = pot.minute - fromMin;
 	pot.open();
+	const openedC = pot.coldestC;
 	const openedMin = pot.minute;
 	while (pot.minute < openedMin + restMin - 1e-9) {
 		pot.step(input.stepS, { powerW: 0 });
 		input.onStep?.(pot);
 	}
-	return releaseMin;
+	return { releaseMin, openedC };
 }

@@ -50,6 +50,6 @@ export function runPressureCooker(input: {
 	if (comeUpMin === null) return recorder.finish(pot, 'stepLimit');
 	hold(pot, { targetC, minutes, stepS, onStep });
 	recorder.record(pot, true);
-	const releaseMin = releaseAndRest(pot, { release: input.release, stepS, onStep });
+	const { releaseMin } = releaseAndRest(pot, { release: input.release, stepS, onStep });
 	return { ...recorder.finish(pot, 'finished'), comeUpMin, releaseMin };
 }

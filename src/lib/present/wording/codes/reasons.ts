@@ -23,9 +23,9 @@ export function reasonText(reason: Reason, habit: Habit): string {
 		case 'thaw-first':
 			return 'Thaw raw meat in the refrigerator before a slow cooker: that is the public advice.';
 		case 'only-flat':
-			return `Raw and frozen only as a flat pack, at most ${lengthText(v.limitM, habit)} thick; this one is ${lengthText(v.thicknessM, habit)}.`;
+			return `Raw and frozen, a flat pack is safer: at most ${lengthText(v.limitM, habit)} thick; this one is ${lengthText(v.thicknessM, habit)}.`;
 		case 'only-light':
-			return `Raw and frozen only up to ${massText(v.limitKg, habit)}; this is ${massText(v.massKg, habit)}.`;
+			return `Raw and frozen, up to ${massText(v.limitKg, habit)} is safer; this is ${massText(v.massKg, habit)}.`;
 		case 'hot-liquid':
 			return 'Pour the liquid in hot.';
 		case 'reheat-fast-first':
@@ -33,7 +33,7 @@ export function reasonText(reason: Reason, habit: Habit): string {
 		case 'too-full':
 			return `Too full: ${Math.round(v.fill01 * 100)} % of the pot, at most ${Math.round(v.most01 * 100)} %.`;
 		case 'under-half-full':
-			return 'Under half full: lean meat dries out and is done sooner. Look early.';
+			return 'Under half full lean meat dries out. Look early.';
 		case 'more-than-the-bowl':
 			return `More than the bowl holds (${Math.round(v.fill01 * 100)} %).`;
 		case 'block-too-big':
@@ -62,6 +62,14 @@ export function reasonText(reason: Reason, habit: Habit): string {
 			return `Set the long end, ${durationText(v.minutes)}, and check the core.`;
 		case 'recipe-clipped':
 			return 'The recipe’s own time is outside what this kind of dish wants; the nearest sensible doneness was taken.';
+		case 'recipe-too-short':
+			return `The recipe says ${durationText(v.recipeMin)}; the core is safe after ${durationText(v.safeMin)}, so that counts.`;
+		case 'small-load':
+			return `Little for this bowl: it heats no faster than filled to ${Math.round(v.least01 * 100)} %.`;
+		case 'glass-from-frozen':
+			return 'Glass or ceramic straight from the freezer: into a cold oven, or not at all. A hot oven cracks it.';
+		case 'waits-warm':
+			return `Waiting switched off leaves it ${hours(v.waitingH)} longer between ${dangerRangeText(habit)}; perishable food stands out ${hours(v.limitH)} at most. Put it in cold when you are there to switch on.`;
 		case 'instead':
 			return `A better way takes about ${durationText(v.minutes)}.`;
 	}

@@ -2,7 +2,7 @@ import { Body, facesIn, type Faces } from '../../heat/body.ts';
 import { extremesC } from '../../heat/extremes.ts';
 import type { Fineness } from '../../heat/grid.ts';
 import { checkedShape } from '../../heat/shape.ts';
-import { panSurface, type Kitchen } from '../../kitchen/appliance-parameters.ts';
+import type { Kitchen } from '../../kitchen/appliance-parameters.ts';
 import { airPressureKPa } from '../../water/air-pressure.ts';
 import { boilingC } from '../../water/saturation.ts';
 import type { CookingState } from './cooking-state.ts';
@@ -10,8 +10,8 @@ import { Doneness, leastOf, mostOf } from '../conversion/doneness.ts';
 import type { CookedPiece } from './load.ts';
 import type { PotTables } from './pot.ts';
 
-/** A bake that fills its pan: no pool, its faces see the air of the oven, nothing passes boiling. */
-export class FilledPan implements CookingState {
+/** A bake in its pan, or one of the pieces on a tray: no pool, its faces see the air of the oven, nothing passes boiling. */
+export class OvenBody implements CookingState {
 	minute = 0;
 	private readonly body: Body;
 	private readonly doneness: Doneness;
@@ -22,15 +22,15 @@ export class FilledPan implements CookingState {
 	constructor(input: {
 		piece: CookedPiece;
 		ovenC: number;
-		covered: boolean;
-		fan: boolean;
+		/** heat transfer of its faces, W/m²K */
+		surface: Record<'side' | 'bottom' | 'top', number>;
 		/** factor on heat transfer, 1 as likely */
 		h01?: number;
 		kitchen: Kitchen;
 		fineness: Fineness;
 		tables: PotTables;
 	}) {
-		const surface = panSurface(input.covered, input.fan);
+		const { surface } = input;
 		const f = input.h01 ?? 1;
 		this.body = new Body(
 			checkedShape(input.piece.shape),

@@ -1,0 +1,177 @@
+import assert from 'node:assert/strict';
+import { it } from 'node:test';
+import fc from 'fast-check';
+import { brick } from '../../fixtures/heat-cases.ts';
+import { defaultCompositions } from '../../foods/default-compositions.ts';
+import { dishKindNames, dishKinds, type DishKind } from '../../published/dish-kinds.ts';
+import type { Method, State } from '../method.ts';
+import { convertCook, convertSteps, type ConvertInput, type LikelyTimes } from './convert-cook.ts';
+
+/** A dish as it could be asked about: any kind, load and size. */
+interface Load {
+	kind: DishKind;
+	content: ConvertInput['content'];
+	reheat: boolean;
+	thicknessM: number;
+	massKg: number;
+	pieceM: number;
+	liquidKg: number;
+}
+const within = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const load: fc.Arbitrary<Load> = fc
+	.record({
+		kind: fc.constantFrom(...dishKindNames),
+		content: fc.constantFrom('raw-meat', 'cooked', 'plain'),
+		reheat: fc.boolean(),
+		thicknessM: within(0.015, 0.07),
+		massKg: within(0.3, 2.4),
+		pieceM: within(0.015, 0.05),
+		liquidKg: within(0, 0.5)
+	})
+	.map((of) => ({ ...of, reheat: of.reheat && of.content === 'cooked' }));
+const anyMethod = fc.constantFrom<Method>(
+	{ appliance: 'slow-cooker', setting: 'low' },
+	{ appliance: 'slow-cooker', setting: 'high' },
+	{ appliance: 'pressure-cooker', release: 'natural' },
+	{ appliance: 'pressure-cooker', release: 'quick' },
+	{ appliance: 'oven', ovenC: 165, covered: true },
+	{ appliance: 'oven', ovenC: 190, covered: false }
+);
+
+const kgPerM3 = 1050;
+function question(of: Load): ConvertInput {
+	const { kind, thicknessM, massKg, pieceM } = of;
+	const side = Math.sqrt(massKg / kgPerM3 / thicknessM);
+	const block = brick([side * 1.1, side / 1.1, thicknessM]);
+	const rule = dishKinds[kind];
+	const count = Math.max(1, Math.round(massKg / kgPerM3 / pieceM ** 3));
+	const inPieces = !rule.loose && kind !== 'assembled-bake';
+	return {
+		kind,
+		food: {
+			composition: defaultCompositions[kind],
+			mobility: rule.mobility,
+			cookedGain: rule.cookedGain
+		},
+		massKg,
+		block,
+		thawed: inPieces ? { shape: brick([pieceM, pieceM, pieceM]), count } : undefined,
+		pan: kind === 'assembled-bake' ? { shape: block } : undefined,
+		content: of.content,
+		coreC: of.content === 'plain' ? 60 : 73.9,
+		liquidKg: of.liquidKg,
+		reheat: of.reheat,
+		known: null,
+		kitchen: { altitudeM: 300, roomC: 21 }
+	};
+}
+
+/** The likely times of both states, without their ranges. */
+function likelyOf(input: ConvertInput, method: Method): Record<State, LikelyTimes> {
+	const steps = convertSteps({ ...input, methods: [method] });
+	const next = () => {
+		const { value } = steps.next();
+		assert.ok(value && 'kind' in value && value.kind === 'likely');
+		return value.times;
+	};
+	return { thawed: next(), frozen: next() };
+}
+const never = Infinity;
+
+it('frozen is never sooner than thawed: any kind, load and appliance (property)', () => {
+	fc.assert(
+		fc.property(load, anyMethod, (of, method) => {
+			const { thawed, frozen } = likelyOf(question(of), method);
+			if (frozen.setMin === null) return;
+			assert.ok(frozen.setMin >= (thawed.setMin ?? never) - 1e-9);
+			assert.ok((frozen.totalMin ?? never) >= (thawed.totalMin ?? never) - 1e-9);
+		}),
+		{ numRuns: 40 }
+	);
+});
+
+it('more food is never ready sooner: as thick and wider, or as wide and thicker (property, within 2 % of numerical noise)', () => {
+	fc.assert(
+		fc.property(load, anyMethod, within(1, 1.8), fc.boolean(), (of, method, factor, wider) => {
+			const less = likelyOf(question(of), method);
+			const more = likelyOf(
+				question({
+					...of,
+					massKg: of.massKg * factor,
+					thicknessM: wider ? of.thicknessM : of.thicknessM * factor
+				}),
+				method
+			);
+			for (const state of ['thawed', 'frozen'] as const) {
+				const [a, b] = [less[state].totalMin, more[state].totalMin];
+				if (b !== null) assert.ok(b >= (a ?? never) * 0.98 - 0.5, `${state}: ${a} then ${b}`);
+			}
+		}),
+		{ numRuns: 30 }
+	);
+});
+
+it('a recipe comes back within a tenth for its own method and state, or it is said that it was too short (property)', () => {
+	const state = fc.constantFrom('thawed' as const, 'frozen' as const);
+	const share = within(0.15, 1);
+	fc.assert(
+		fc.property(load, anyMethod, state, share, within(1, 1.3), (of, method, known, part, wide) => {
+			const longest = { 'slow-cooker': 600, 'pressure-cooker': 90, oven: 180 }[method.appliance];
+			const minutes = { from: longest * part, to: longest * part * wide };
+			const { options } = convertCook({
+				...question({ ...of, reheat: false }),
+				methods: [method],
+				known: { method, state: known, minutes }
+			});
+			const option = options.find((o) => o.state === known);
+			const likely = (option?.setMin ?? option?.computedMin)?.likely;
+			if (likely === undefined || option?.reasons.some((r) => r.code === 'recipe-too-short'))
+				return;
+			const told = (minutes.from + minutes.to) / 2;
+			assert.ok(Math.abs(likely / told - 1) < 0.1, `${likely} for ${told}`);
+		}),
+		{ numRuns: 25 }
+	);
+});
+
+it('a recipe shorter than what is safe is lengthened, and both figures are given', () => {
+	const method: Method = { appliance: 'oven', ovenC: 180, covered: false };
+	const fillets = question({
+		kind: 'lean-pieces',
+		content: 'raw-meat',
+		reheat: false,
+		thicknessM: 0.03,
+		massKg: 0.9,
+		pieceM: 0.035,
+		liquidKg: 0
+	});
+	const { options } = convertCook({
+		...fillets,
+		methods: [method],
+		known: { method, state: 'thawed', minutes: { from: 8, to: 8 } }
+	});
+	const [thawed] = options;
+	const values = thawed.reasons.find((r) => r.code === 'recipe-too-short')?.values;
+	assert.equal(values?.recipeMin, 8);
+	assert.ok((values?.safeMin ?? 0) > 12);
+	assert.equal(thawed.setMin?.likely, values?.safeMin);
+	assert.ok((thawed.coreEndC ?? 0) >= 73.8);
+});
+
+it('a reheated pot under pressure is never told a hold below two minutes, and its core is hot when the lid comes off', () => {
+	const method: Method = { appliance: 'pressure-cooker', release: 'natural' };
+	fc.assert(
+		fc.property(load, (of) => {
+			const { options } = convertCook({
+				...question({ ...of, kind: 'meat-in-sauce', content: 'cooked', reheat: true }),
+				methods: [method]
+			});
+			for (const { setMin, coreEndC } of options)
+				if (setMin) {
+					assert.ok(setMin.from >= 2);
+					assert.ok((coreEndC ?? 0) >= 73.8);
+				}
+		}),
+		{ numRuns: 6 }
+	);
+});
