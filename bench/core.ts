@@ -141,7 +141,7 @@ export function benchErrorAgainstCost(): void {
 	const target = targetOf(chicken, tables);
 	const asked = (['thawed', 'frozen'] as const).flatMap((state) =>
 		([{ appliance: 'slow-cooker', setting: 'low' }, { appliance: 'pressure-cooker' }] as const).map(
-			(method) => ({ method, state, goal: goalOf(chicken, method, target.likely) })
+			(method) => ({ method, state, goal: goalOf(chicken, target.in(method).likely) })
 		)
 	);
 	const ready = (effort: Effort) =>

@@ -114,7 +114,7 @@ export function readStock(
 			massKg: /^[\d.,]+$/.test(weight) ? `${weight} g` : weight,
 			frozen: cell('frozen_on'),
 			makerBestBy: cell('best_by'),
-			state: cell('state').toLowerCase() || 'cooked',
+			state: cell('state').toLowerCase(),
 			shelfId: String(place?.id ?? context.usualShelfId)
 		});
 		if (form.ok) result.things.push({ ...(form.value as FrozenThing), line });

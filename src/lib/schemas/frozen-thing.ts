@@ -20,7 +20,8 @@ export function frozenThingSchema(habit: Habit, today: string) {
 			.default(() => ({ day: null, known: 'unknown' }) as const)
 			.test('when', say.whenBad, (value) => value !== null),
 		group: oneOf(storageGroups, say.group),
-		state: oneOf(['raw', 'cooked'] as const, say.state).default('cooked'),
+		/** null: as its name says */
+		state: oneOf(['raw', 'cooked'] as const, say.state).nullable().default(null),
 		makerBestBy: day(say.maker, habit, today),
 		boughtOn: day(say.bought, habit, today),
 		cookedOn: day(say.cooked, habit, today),

@@ -1,4 +1,5 @@
 import { Temporal } from 'temporal-polyfill';
+import { isDay } from '../core/units/day.ts';
 import { clockFromText } from '../schemas/clock-text.ts';
 
 /**
@@ -21,6 +22,19 @@ export function nextClockTime(clock: string, timeZone: string, nowMs: number): n
 		Temporal.ZonedDateTime.compare(today, now) > 0 ? today : now.add({ days: 1 }).with(at);
 	return next.epochMilliseconds;
 }
+
+/** A moment as a field of day and time has it (YYYY-MM-DDTHH:MM) in the household's zone, epoch ms; null when it is none. */
+export function dayAndTimeMs(typed: string, timeZone: string): number | null {
+	const [onDay, clock] = typed.split('T');
+	return isDay(onDay) && clockFromText(clock ?? '') ? clockOnDayMs(onDay, clock, timeZone) : null;
+}
+
+/** The other way round: an instant as such a field shows it. */
+export const dayAndTimeOf = (ms: number, timeZone: string): string =>
+	Temporal.Instant.fromEpochMilliseconds(ms)
+		.toZonedDateTimeISO(timeZone)
+		.toPlainDateTime()
+		.toString({ smallestUnit: 'minute' });
 
 /** The moment of a time of day (HH:MM) on a day of the household, epoch ms; throws for what is neither. */
 export const clockOnDayMs = (onDay: string, clock: string, timeZone: string): number =>

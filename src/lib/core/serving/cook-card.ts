@@ -9,7 +9,7 @@ import { softenedC, thawingTime } from '../freezing/thawing-time.ts';
 import { mayGoIntoWater } from './cold-water.ts';
 
 /** Raised when the model changes what it answers, so that kept cards can be told from today's. */
-export const modelVersion = 2;
+export const modelVersion = 3;
 
 /** Everything the table needs of one pack, computed when it is packed and kept with its inputs. */
 export interface CookCard {

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import fc from 'fast-check';
-import { aboveHours } from './above-hours.ts';
+import { readingCover } from './reading-cover.ts';
 import { countDifferences } from './count-up.ts';
 
 const pack = fc.record({
@@ -36,14 +36,20 @@ it('once the differences are settled, a second count finds none (property)', () 
 	);
 });
 
-it('hours above a temperature: straight lines between readings', () => {
+it('readings stand for the time between them and two hours at the ends, never for more', () => {
 	const h = 3600_000;
-	const up = [
-		{ atMs: 0, tempC: 0 },
-		{ atMs: 4 * h, tempC: 8 }
-	];
-	assert.equal(aboveHours(up, 4), 2);
-	assert.equal(aboveHours(up, 8), 0);
-	assert.equal(aboveHours([{ atMs: 0, tempC: 9 }], 4), null, 'one warm reading: nobody knows');
-	assert.equal(aboveHours([], 4), 0);
+	const cut = { fromMs: 0, toMs: 6 * h };
+	const at = (...hours: [number, number][]) =>
+		readingCover(
+			hours.map(([hour, tempC]) => ({ atMs: hour * h, tempC })),
+			cut
+		);
+	const whole = at([1, 0], [3, 8], [5, 8]);
+	assert.equal(whole.coveredH, 6);
+	assert.equal(whole.aboveH(4), 3, 'a straight line between two readings');
+	assert.equal(whole.aboveH(8), 0);
+	assert.equal(at([3, -14]).coveredH, 0, 'a single reading covers no time');
+	assert.equal(at([0, -14], [6, -14]).coveredH, 0, 'six hours apart they say nothing');
+	assert.equal(at([0, -18], [1, -18], [5, -17], [6, -16]).coveredH, 2);
+	assert.equal(at([-30, -18]).warmestC, null, 'nor does one of long before');
 });

@@ -9,6 +9,9 @@ export const holdsHalfH = 24;
 export const refreezeC = 4;
 const warmLimitH = 2;
 
+/** Food that was never warmer stays hard: it is kept as it is. Judgement. */
+const hardC = -10;
+
 export type PowerCutOutcome = 'keep' | 'refreeze' | 'cook-now' | 'discard' | 'look';
 export interface PowerCutVerdict {
 	outcome: PowerCutOutcome;
@@ -17,9 +20,13 @@ export interface PowerCutVerdict {
 		| 'ice-or-cold'
 		| 'warm-short'
 		| 'warm-long'
+		| 'warm-unknown'
+		| 'too-long-cold'
 		| 'beyond-hours'
 		| 'harmless'
-		| 'opened';
+		| 'opened'
+		| 'softened'
+		| 'ice-cream';
 	source: SourceKey;
 }
 
@@ -34,15 +41,14 @@ export function holdsH(fill01: number): number {
 		: (fill / 0.5) * holdsHalfH;
 }
 
-/** Food that spoils rather than harms when it was warm: bread, fruit and vegetables without anything else. */
-const harmless: ReadonlySet<StorageGroup> = new Set<StorageGroup>(['bread-bakes', 'fruit']);
+/** Bread alone and fruit alone spoil rather than harm when they were warm; both together are a pie, and a pie is not fruit. */
+const harmless: readonly StorageGroup[] = ['bread-bakes', 'fruit'];
+const isHarmless = (groups: readonly StorageGroup[]) =>
+	groups.length > 0 && harmless.some((one) => groups.every((group) => group === one));
 
-/**
- * What to do with a pack after a power cut. A reading of the pack or the freezer, or ice crystals seen in it, decides; without
- * either the hours do, with the door kept closed. An opened door or hours beyond the rule ask for a look at each pack.
- */
-export function powerCutVerdict(input: {
+export interface PowerCutQuestion {
 	groups: readonly StorageGroup[];
+	/** from the beginning to the end of the cut, hours */
 	outH: number;
 	fill01: number;
 	doorOpened: boolean;
@@ -52,32 +58,54 @@ export function powerCutVerdict(input: {
 	warmestC: number | null;
 	/** how long readings were above 4 °C */
 	aboveH: number | null;
-}): PowerCutVerdict {
-	const source: SourceKey = 'power-cut';
+	/** hours of the cut that readings cover (`readingCover`); left out: none, a single reading covers no time */
+	coveredH?: number;
+	/** hours readings were above 0 °C, where food is only as cold as in a refrigerator */
+	unfrozenH?: number | null;
+	/** days it keeps in the refrigerator; left out: the strictest, one */
+	keepsDays?: number;
+	/** ice cream and soft ices: they go once they were soft */
+	isIce?: boolean;
+}
+
+/**
+ * What to do with a pack after a power cut. Readings decide where they cover the whole cut; where they do not they can only make it
+ * worse. Without them what was seen in the pack decides, and before that the hours, with the door kept closed: an opened door or
+ * hours beyond the rule ask for a look at each pack.
+ */
+export function powerCutVerdict(input: PowerCutQuestion): PowerCutVerdict {
 	const outH = requireRange('outH', input.outH, 0, 1000);
-	if (input.warmestC !== null) {
-		if (input.warmestC <= refreezeC)
-			return {
-				outcome: input.warmestC <= -10 ? 'keep' : 'refreeze',
-				reason: 'ice-or-cold',
-				source
-			};
-		if (input.groups.length > 0 && input.groups.every((group) => harmless.has(group)))
-			return { outcome: 'refreeze', reason: 'harmless', source };
+	const is = (outcome: PowerCutOutcome, reason: PowerCutVerdict['reason']): PowerCutVerdict => ({
+		outcome,
+		reason,
+		source: 'power-cut'
+	});
+	const { warmestC, iceCrystals } = input;
+	const covered = warmestC !== null && (input.coveredH ?? 0) >= outH - 1e-6;
+	const within = outH <= holdsH(input.fill01) && !input.doorOpened;
+	if (input.isIce) {
+		const isSoft = iceCrystals === false || (warmestC !== null && warmestC > hardC);
+		if (isSoft) return is('discard', 'softened');
+		return covered ? is('keep', 'ice-or-cold') : is('look', 'ice-cream');
+	}
+	if (warmestC !== null && warmestC > refreezeC) {
+		if (isHarmless(input.groups)) return is('refreeze', 'harmless');
 		return (input.aboveH ?? Infinity) > warmLimitH
-			? { outcome: 'discard', reason: 'warm-long', source }
-			: { outcome: 'cook-now', reason: 'warm-short', source };
+			? is('discard', 'warm-long')
+			: is('cook-now', 'warm-short');
 	}
-	if (input.iceCrystals === true) return { outcome: 'refreeze', reason: 'ice-or-cold', source };
-	const within = outH <= holdsH(input.fill01);
-	if (input.iceCrystals === false) {
-		if (input.groups.length > 0 && input.groups.every((group) => harmless.has(group)))
-			return { outcome: 'refreeze', reason: 'harmless', source };
-		// nobody knows for how long: without a reading it counts as warm since the rule's hours ended
-		return outH - (input.doorOpened ? 0 : holdsH(input.fill01)) > warmLimitH
-			? { outcome: 'discard', reason: 'beyond-hours', source }
-			: { outcome: 'cook-now', reason: 'warm-short', source };
+	if (covered) {
+		if (warmestC <= hardC) return is('keep', 'ice-or-cold');
+		const coldH = (input.keepsDays ?? 1) * 24;
+		const unfrozenH = warmestC <= 0 ? 0 : (input.unfrozenH ?? outH);
+		return unfrozenH > coldH ? is('discard', 'too-long-cold') : is('refreeze', 'ice-or-cold');
 	}
-	if (within && !input.doorOpened) return { outcome: 'keep', reason: 'within-hours', source };
-	return { outcome: 'look', reason: input.doorOpened ? 'opened' : 'beyond-hours', source };
+	if (iceCrystals === true) return is('refreeze', 'ice-or-cold');
+	if (iceCrystals === false) {
+		if (isHarmless(input.groups)) return is('refreeze', 'harmless');
+		// warm, no ice, and nobody knows how long: no longer than the cut, that is all
+		return outH > warmLimitH ? is('discard', 'warm-unknown') : is('cook-now', 'warm-short');
+	}
+	if (within) return is('keep', 'within-hours');
+	return is('look', input.doorOpened ? 'opened' : 'beyond-hours');
 }

@@ -32,13 +32,40 @@ describe('power cut (FoodSafety.gov, from memory)', () => {
 	it('at 4 °C or with ice it is frozen again; above for more than two hours it goes', () => {
 		const read = (warmestC: number, aboveH: number | null) =>
 			powerCutVerdict({ ...cut, outH: 60, warmestC, aboveH }).outcome;
-		assert.equal(read(4, 0), 'refreeze');
-		assert.equal(read(-12, 0), 'keep');
+		const covered = (warmestC: number, more = {}) =>
+			powerCutVerdict({ ...cut, outH: 60, warmestC, aboveH: 0, coveredH: 60, ...more }).outcome;
+		assert.equal(covered(-12), 'keep');
+		assert.equal(covered(-2), 'refreeze');
+		assert.equal(covered(4, { unfrozenH: 30, keepsDays: 3 }), 'refreeze', 'as in a refrigerator');
+		assert.equal(covered(4, { unfrozenH: 30, keepsDays: 1 }), 'discard');
+		for (const outH of [50, 120])
+			assert.equal(
+				powerCutVerdict({ ...cut, outH, warmestC: -14, aboveH: 0 }).outcome,
+				'look',
+				'one cold reading clears nothing'
+			);
 		assert.equal(read(4.1, 2), 'cook-now');
 		assert.equal(read(4.1, 2.01), 'discard');
 		assert.equal(read(4.1, null), 'discard', 'for how long is not known: the stricter');
 		assert.equal(powerCutVerdict({ ...cut, outH: 60, iceCrystals: true }).outcome, 'refreeze');
 		assert.equal(powerCutVerdict({ ...cut, outH: 60, iceCrystals: false }).outcome, 'discard');
+	});
+	it('warm, no ice, and nobody knows how long: discard; no longer than the cut of two hours: cook', () => {
+		const warm = (outH: number) => powerCutVerdict({ ...cut, outH, iceCrystals: false }).outcome;
+		assert.equal(warm(2), 'cook-now');
+		assert.equal(warm(3), 'discard');
+	});
+	it('ices go once they were soft; a pie with fruit is not fruit', () => {
+		const ice = { ...cut, outH: 5, isIce: true };
+		assert.equal(powerCutVerdict(ice).outcome, 'look');
+		assert.equal(powerCutVerdict({ ...ice, iceCrystals: false }).outcome, 'discard');
+		assert.equal(powerCutVerdict({ ...ice, warmestC: -4, aboveH: 0 }).outcome, 'discard');
+		const warm = { ...cut, outH: 60, iceCrystals: false };
+		assert.equal(powerCutVerdict({ ...warm, groups: ['fruit'] }).outcome, 'refreeze');
+		assert.equal(
+			powerCutVerdict({ ...warm, groups: ['fruit', 'bread-bakes'] }).outcome,
+			'discard'
+		);
 	});
 	it('longer, emptier or opened is never better (property)', () => {
 		const rank = { keep: 0, refreeze: 1, look: 2, 'cook-now': 3, discard: 4 };

@@ -11,6 +11,9 @@ import {
 	type PackStatus
 } from '../db/schema/index.ts';
 import { containers, type ContainerKey } from '../../core/published/containers.ts';
+import { isIce } from '../../core/foods/stock-name.ts';
+import { keepsDays } from '../../core/storage/pull.ts';
+import { daysBetween } from '../../core/units/day.ts';
 import { thisPack } from '../../core/packing/this-pack.ts';
 import { packName, useFirst } from '../queries/packs.ts';
 
@@ -290,6 +293,8 @@ export async function partsInFreezer(db: Db, freezerId: number) {
 			name: packName,
 			shelf: shelves.name,
 			storage: packings.storage,
+			packedOn: packings.packedOn,
+			cookedOn: packings.cookedOn,
 			version: packs.version
 		})
 		.from(packs)
@@ -298,9 +303,11 @@ export async function partsInFreezer(db: Db, freezerId: number) {
 		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
 		.where(and(eq(packs.status, 'frozen'), eq(shelves.freezerId, freezerId)))
 		.orderBy(asc(shelves.position), ...useFirst);
-	return rows.map(({ storage, ...row }) => ({
+	return rows.map(({ storage, packedOn, cookedOn, ...row }) => ({
 		...row,
-		groups: storage.parts.map(({ group }) => group)
+		groups: storage.parts.map(({ group }) => group),
+		keepsDays: keepsDays(storage.parts, cookedOn ? daysBetween(cookedOn, packedOn) : 0),
+		isIce: isIce(row.name)
 	}));
 }
 

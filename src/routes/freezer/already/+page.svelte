@@ -28,7 +28,7 @@
 			...fresh,
 			frozen: '',
 			group: '',
-			state: 'cooked',
+			state: '',
 			shelfId: data.shelves[0]?.value ?? ''
 		}
 	);
@@ -91,6 +91,7 @@
 				name="state"
 				label={say.state}
 				items={[
+					{ value: '', name: say.groupByName },
 					{ value: 'cooked', name: w.freezer.cooked },
 					{ value: 'raw', name: w.freezer.raw }
 				]}

@@ -14,7 +14,7 @@
 	let { data, form }: PageProps = $props();
 	const say = w.powerCut;
 	// svelte-ignore state_referenced_locally
-	let hours = $state(data.typed);
+	let typed = $state({ ...data.typed });
 	/** what was seen in a pack */
 	let seen = $state<Record<string, 'look' | 'yes' | 'no'>>({});
 	const tones = {
@@ -36,13 +36,20 @@
 						doorOpened: data.opened,
 						iceCrystals: { yes: true, no: false, look: null }[seen[pack.code] ?? 'look'],
 						warmestC: data.warmestC,
-						aboveH: data.aboveH
+						aboveH: data.aboveH,
+						coveredH: data.coveredH,
+						unfrozenH: data.unfrozenH,
+						keepsDays: pack.keepsDays,
+						isIce: pack.isIce
 					})
 				}))
 	);
 	const count = (outcome: PowerCutOutcome) =>
 		verdicts.filter((verdict) => verdict.outcome === outcome).length;
 	const out = $derived(verdicts.filter(({ outcome }) => outcome === 'discard'));
+	const allCovered = $derived(
+		data.outH !== null && data.warmestC !== null && data.coveredH >= data.outH - 1e-6
+	);
 	const rounded = (value: number) => Math.round(value * 10) / 10;
 </script>
 
@@ -51,7 +58,7 @@
 <h1 class="mb-2">{say.heading}</h1>
 <p class="mb-4 max-w-[70ch]">{say.how}</p>
 {#if form?.message}<p class="plate mb-4" role="status">{form.message}</p>{/if}
-<form method="GET" class="plate no-print mb-5 grid gap-4 sm:grid-cols-4" data-sveltekit-keepfocus>
+<form method="GET" class="plate no-print mb-5 grid gap-4 sm:grid-cols-2 lg:grid-cols-5" data-sveltekit-keepfocus>
 	<Choice
 		name="freezer"
 		label={say.freezer}
@@ -59,12 +66,14 @@
 		items={data.freezers.map(({ id, name }) => ({ value: String(id), name }))}
 	/>
 	<Field
-		name="hours"
-		label={say.hours}
-		bind:value={hours}
-		error={data.bad ? say.hoursBad : undefined}
-		inputmode="decimal"
+		name="from"
+		type="datetime-local"
+		label={say.from}
+		hint={say.fromHint}
+		bind:value={typed.from}
+		error={data.bad ? say.spanBad : undefined}
 	/>
+	<Field name="to" type="datetime-local" label={say.to} bind:value={typed.to} />
 	<label class="tick self-end">
 		<input type="checkbox" name="opened" checked={data.opened} />
 		{say.opened}
@@ -80,12 +89,15 @@
 			<Why note={{ title: say.holdTitle, rule: say.holdRule, inputs: [], sources: ['power-cut'] }}
 				><b>{say.hoursText({ hours: Math.round(holdsH(data.fill01)) })}</b></Why
 			>.
+			{say.outHours({ hours: rounded(data.outH) })}
 			{data.warmestC === null
 				? say.noReadings
 				: say.readings({
 						warmest: tempText(data.warmestC, data.habit),
-						hours: data.aboveH === null ? null : rounded(data.aboveH)
+						covered: rounded(data.coveredH),
+						of: rounded(data.outH)
 					})}
+			{#if data.warmestC !== null && !allCovered}{say.notCovered}{/if}
 		</p>
 		<p class="mt-2" aria-live="polite">
 			<b
@@ -118,7 +130,7 @@
 							<span class="quiet">{say.reasons[reason]}</span>
 						</td>
 						<td class="no-print">
-							{#if data.warmestC === null}
+							{#if !allCovered}
 								<div class="flex flex-wrap gap-x-4">
 									{#each ['look', 'yes', 'no'] as const as answer (answer)}
 										<label class="tick">
@@ -128,7 +140,7 @@
 												checked={(seen[pack.code] ?? 'look') === answer}
 												onchange={() => (seen[pack.code] = answer)}
 											/>
-											{say.iceAnswers[answer]}
+											{(pack.isIce ? say.hardAnswers : say.iceAnswers)[answer]}
 										</label>
 									{/each}
 								</div>

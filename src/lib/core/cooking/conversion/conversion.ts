@@ -37,7 +37,7 @@ export interface CookOption {
 	/** codes with their numbers; wording comes later */
 	reasons: Reason[];
 	/** minutes before the start to heat the oven, 0 elsewhere; part of `totalMin` */
-	preheatMin: number;
+	preheatMin?: number;
 	/** minutes until it is at pressure, likely */
 	comeUpMin: number | null;
 	/** the nearest good way, given when this one is refused */

@@ -25,7 +25,7 @@ it('the curve of a converted time ends at its core temperature, when the card sa
 		);
 		const end = curve.minutes.at(-1) ?? NaN;
 		assert.ok(
-			Math.abs((end + option.preheatMin) / option.totalMin.likely - 1) < 0.05,
+			Math.abs((end + (option.preheatMin ?? 0)) / option.totalMin.likely - 1) < 0.05,
 			`${name}: ${end} for ${option.totalMin.likely}`
 		);
 		assert.equal(curve.minutes[0], 0);

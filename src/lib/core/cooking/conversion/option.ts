@@ -113,7 +113,7 @@ export function wayOf({
 	const likely = Math.max(computed, least);
 	const whole = likely + comeUp;
 	const afterSet = pressure ? valueAt(likelyRun, likelyRun.totalMin, likely) - whole : 0;
-	const before = option.preheatMin;
+	const before = option.preheatMin ?? 0;
 	const likelyTotal = Math.max(before + whole + afterSet, notBefore?.totalMin ?? 0);
 	const after = likelyTotal - before - whole;
 	const hazardAt = (run: typeof likelyRun, min: number) =>

@@ -4,10 +4,14 @@ import type { Shown } from '../shown.ts';
 export const powerCut = {
 	title: 'After a power cut · Almacen',
 	heading: 'After a power cut',
-	how: 'Keep the door closed while it lasts. Afterwards: say how long, look at each pack the list asks you to, and never taste to find out.',
+	how: 'Keep the door closed while it lasts. Afterwards: say from when to when, look at each pack the list asks you to, and never taste to find out.',
 	freezer: 'Freezer',
-	hours: 'Without power, hours',
-	hoursBad: 'Write hours, such as 9 or 30.5.',
+	from: 'Power went',
+	fromHint: 'when nobody knows: the earliest it can have been',
+	to: 'Power came back',
+	spanBad:
+		'Power went: give the day and the time it went and when it came back, the end after the beginning, at most six weeks apart.',
+	outHours: ({ hours }: { hours: number }) => `It was without power for ${many.hours(hours)}.`,
 	opened: 'It was opened meanwhile',
 	work: 'Show what to do',
 	fill: ({ percent }: { percent: Shown }) =>
@@ -16,11 +20,14 @@ export const powerCut = {
 	holdTitle: 'How long a closed freezer keeps',
 	holdRule:
 		'48 hours full, 24 hours half full, door closed; in between and below in proportion, the stricter reading.',
-	readings: ({ warmest, hours }: { warmest: Shown; hours: number | null }) =>
-		`Its thermometer read ${warmest} at the warmest${hours === null ? '' : `, and ${many.hours(hours)} above 4 °C`}.`,
+	readings: ({ warmest, covered, of }: { warmest: Shown; covered: number; of: number }) =>
+		`Its thermometer read ${warmest} at the warmest; its readings cover ${covered} of ${many.hours(of)}.`,
+	notCovered:
+		'A reading stands for two hours at most: for the rest the hours and what you see decide.',
 	noReadings: 'There are no thermometer readings of that time: the hours and what you see decide.',
 	ice: 'Ice crystals in it, or 4 °C (40 °F) and colder?',
 	iceAnswers: { look: 'not looked yet', yes: 'yes', no: 'no' },
+	hardAnswers: { look: 'not pressed yet', yes: 'hard as ever', no: 'soft' },
 	outcomes: {
 		keep: 'keep',
 		refreeze: 'freeze again',
@@ -33,9 +40,13 @@ export const powerCut = {
 		'ice-or-cold': 'ice in it, or never above 4 °C (40 °F)',
 		'warm-short': 'above 4 °C (40 °F) for at most two hours',
 		'warm-long': 'above 4 °C (40 °F) for more than two hours',
+		'warm-unknown': 'warm, no ice in it, and nobody knows for how long',
+		'too-long-cold': 'unfrozen for longer than it keeps in a refrigerator',
 		'beyond-hours': 'longer than the hours of the rule',
-		harmless: 'bread or fruit: it loses quality only',
-		opened: 'the door was opened'
+		harmless: 'bread alone or fruit alone: it loses quality only',
+		opened: 'the door was opened',
+		softened: 'ices go once they were soft: refrozen they are not safe to judge',
+		'ice-cream': 'press it: hard as ever stays, soft goes'
 	},
 	counts: ({
 		keep,

@@ -70,6 +70,32 @@ describe('what is there already, on a real database', () => {
 	});
 	after(() => client.close());
 
+	it('what is called by a raw meat’s name is raw until it is said otherwise; a pie is no fruit; an unknown name said raw is raw meat', async () => {
+		const ids = await write(
+			thing({ name: 'chicken thighs' }),
+			thing({ name: 'chicken thighs', state: 'cooked' }),
+			thing({ name: 'roast chicken' }),
+			thing({ name: 'plum pie' }),
+			thing({ name: 'zorgle', state: 'raw' })
+		);
+		const packs = (await frozenPacks(db)).filter(({ packing }) => ids.includes(packing.id));
+		const read = new Map(packs.map(({ packing }) => [packing.id, packing]));
+		const [thighs, cooked, roast, pie, unknown] = ids.map((id) => read.get(id)!);
+		assert.deepEqual(
+			[thighs.state, thighs.content, thighs.coreC],
+			['raw', 'raw-meat', 73.9],
+			'a default never makes food safer than it may be'
+		);
+		assert.deepEqual([cooked.state, cooked.content], ['cooked', 'cooked']);
+		assert.equal(roast.state, 'cooked');
+		assert.deepEqual(
+			pie.storage.parts.map(({ group }) => group),
+			['casserole']
+		);
+		assert.deepEqual([unknown.content, unknown.coreC], ['raw-meat', 73.9]);
+		await takeBack(db, (await openUndos(db, 1))[0].id, nowMs);
+	});
+
 	it('nobody knows when: no best-by, first in the list; the maker’s date counts; about March is its first day', async () => {
 		await write(
 			thing({ name: 'some stew', frozen: '?', group: 'soup-stew' }),

@@ -1,5 +1,5 @@
 import { type Item } from '../../../core/foods/item-catalogue.ts';
-import { findItem } from '../../../core/foods/find-item.ts';
+import { namedStock } from '../../../core/foods/stock-name.ts';
 import { lumpBlock, planBlock, planLife } from '../../../core/packing/pack-plan.ts';
 import { isRawAnimalClass } from '../../../core/foods/raw-class.ts';
 import { limitsFrom } from '../../../core/safety/limits.ts';
@@ -126,23 +126,23 @@ function known(thing: FrozenThing, dish: Dish | null) {
 			itemName: null
 		};
 	}
-	const item = findItem(thing.name);
-	const group = thing.group ?? item?.storage ?? null;
-	const rawMeat = thing.state === 'raw' && item !== null && isRawAnimalClass(item.hygiene);
-	const core = rawMeat ? (item.core ?? 'leftovers') : plain(item) ? 'plain' : 'leftovers';
+	const named = namedStock(thing.name);
+	const { item } = named;
+	const state = thing.state ?? named.state;
+	// a dish that is called by what is in it keeps like a dish
+	const group = thing.group ?? (named.isDish ? 'casserole' : item?.storage) ?? null;
+	const isPlain = !named.isDish && plain(item);
+	const rawMeat = state === 'raw' && (item === null || isRawAnimalClass(item.hygiene));
+	const core = rawMeat ? (item?.core ?? 'poultry') : isPlain ? 'plain' : 'leftovers';
 	return {
-		state: thing.state,
-		content: rawMeat
-			? ('raw-meat' as const)
-			: plain(item)
-				? ('plain' as const)
-				: ('cooked' as const),
+		state,
+		content: rawMeat ? ('raw-meat' as const) : isPlain ? ('plain' as const) : ('cooked' as const),
 		core,
 		coreC: coreTemperaturesC[core],
 		allergens: item ? [...item.allergens] : [],
 		allergensKnown: item !== null,
 		densityKgPerM3: usualDensityKgPerM3,
-		parts: group ? [{ group, state: thing.state, name: thing.name }] : [],
+		parts: group ? [{ group, state, name: thing.name }] : [],
 		itemName: item?.name ?? null
 	};
 }
