@@ -21,7 +21,9 @@ export function frozenThingSchema(habit: Habit, today: string) {
 			.test('when', say.whenBad, (value) => value !== null),
 		group: oneOf(storageGroups, say.group),
 		/** null: as its name says */
-		state: oneOf(['raw', 'cooked'] as const, say.state).nullable().default(null),
+		state: oneOf(['raw', 'cooked'] as const, say.state)
+			.nullable()
+			.default(null),
 		makerBestBy: day(say.maker, habit, today),
 		boughtOn: day(say.bought, habit, today),
 		cookedOn: day(say.cooked, habit, today),

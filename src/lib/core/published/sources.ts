@@ -135,6 +135,27 @@ export const sources = {
 		via: 'from memory',
 		reviewAfter: '2027-06-01'
 	},
+	'fda-bad-bug-book': {
+		title: 'Bad Bug Book, phytohaemagglutinin in kidney beans',
+		publisher: 'US FDA',
+		edition: 'as remembered, 2012',
+		via: 'from memory',
+		reviewAfter: '2027-06-01'
+	},
+	'uk-rice': {
+		title: 'Home food fact checker: rice; cooking food at home',
+		publisher: 'UK Food Standards Agency',
+		edition: 'as remembered, 2024',
+		via: 'from memory',
+		reviewAfter: '2027-06-01'
+	},
+	'fsis-partial-cooking': {
+		title: 'Partial cooking of meat and poultry',
+		publisher: 'USDA FSIS',
+		edition: 'as remembered, 2024',
+		via: 'from memory',
+		reviewAfter: '2027-06-01'
+	},
 	'power-cut': {
 		title: 'Food safety during a power outage',
 		publisher: 'FoodSafety.gov',

@@ -27,19 +27,48 @@ export function asOfToday(input: {
 	};
 }
 
+/** What can be otherwise than when a card was computed. */
+export type CardChange =
+	'altitude' | 'slow-cooker' | 'pressure-cooker' | 'oven' | 'core' | 'limits' | 'model';
+
+/** What in the household, or in how times are computed, changed since a card was computed. */
+export function changesSince(
+	version: number,
+	packed: ConvertInput,
+	today: ConvertInput
+): CardChange[] {
+	const differs = (a: unknown, b: unknown) =>
+		JSON.stringify(sorted(a)) !== JSON.stringify(sorted(b));
+	const found: Record<CardChange, boolean> = {
+		altitude: differs(packed.kitchen, today.kitchen),
+		'slow-cooker': differs(packed.slowCooker, today.slowCooker),
+		'pressure-cooker': differs(packed.pressureCooker, today.pressureCooker),
+		oven: differs(packed.oven ?? {}, today.oven ?? {}),
+		core: packed.coreC !== today.coreC,
+		limits: packed.dangerH !== today.dangerH,
+		model: version !== modelVersion
+	};
+	return (Object.keys(found) as CardChange[]).filter((change) => found[change]);
+}
+
+/** The same value with its keys in order: what came from the database may have them otherwise. */
+function sorted(value: unknown): unknown {
+	if (Array.isArray(value)) return value.map(sorted);
+	if (!value || typeof value !== 'object') return value;
+	return Object.fromEntries(
+		Object.entries(value)
+			.sort(([a], [b]) => (a < b ? -1 : 1))
+			.map(([key, inner]) => [key, sorted(inner)])
+	);
+}
+
 /** Whether a kept card still answers the question as it would be asked today. */
 export function isCurrent(
 	card: { modelVersion: number },
 	packed: ConvertInput,
 	today: ConvertInput
 ): boolean {
-	// the key order of what came from the database may differ
-	const plain = (input: ConvertInput) =>
-		JSON.stringify(input, (_key, value: unknown) =>
-			value && typeof value === 'object' && !Array.isArray(value)
-				? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
-				: value
-		);
+	const plain = (input: ConvertInput) => JSON.stringify(sorted(input));
 	const usualOven = (input: ConvertInput): ConvertInput => ({ ...input, oven: input.oven ?? {} });
 	return card.modelVersion === modelVersion && plain(usualOven(packed)) === plain(usualOven(today));
 }

@@ -1,7 +1,7 @@
 import { refrigeratorDays } from '../published/after-thawing.ts';
 import { cookedAs } from '../published/storage-life.ts';
 import type { StoredPart } from './storage-life.ts';
-import type { ThawPlace } from './refreeze.ts';
+import { outsideH, type ThawPlace } from './refreeze.ts';
 
 /** Days a pack keeps in the refrigerator once thawed: the shortest of its parts, less the days it lay there before it was frozen. */
 export function keepsDays(parts: readonly StoredPart[], daysBefore = 0): number {
@@ -23,7 +23,8 @@ const dayMs = 24 * 60 * minMs;
 
 /**
  * Clocks of a pack that was taken out to thaw: bends, free of ice, and to be cooked by: in the refrigerator its days after that,
- * in cold water, microwave or on the counter at once (USDA FSIS; an hour is given to get it into the pot).
+ * in cold water and microwave at once (USDA FSIS; an hour is given to get it into the pot). Left out on the counter it has two hours
+ * in all, frozen or not.
  */
 export function pullTimes(input: {
 	place: ThawPlace;
@@ -33,6 +34,12 @@ export function pullTimes(input: {
 	keepsDays: number;
 }): PullTimes {
 	const at = (min: number | null) => (min === null ? null : input.sinceMs + min * minMs);
+	if (input.place === 'counter')
+		return {
+			pliableAtMs: null,
+			thawedAtMs: null,
+			cookByMs: input.sinceMs + outsideH * 60 * minMs
+		};
 	const thawedAtMs = at(input.thawedMin);
 	const cookByMs =
 		thawedAtMs === null

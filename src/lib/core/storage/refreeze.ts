@@ -3,6 +3,8 @@ import type { SourceKey } from '../published/sources.ts';
 /** Where a pack is put to thaw. */
 export const thawPlaces = ['refrigerator', 'cold-water', 'microwave', 'counter'] as const;
 export type ThawPlace = (typeof thawPlaces)[number];
+/** Those that are offered: the counter is no place to thaw, it can only have happened. */
+export const offeredThawPlaces = ['refrigerator', 'cold-water', 'microwave'] as const;
 
 export interface RefreezeVerdict {
 	outcome: 'keep' | 'refreeze' | 'cook-first' | 'discard';
@@ -17,7 +19,7 @@ export interface RefreezeVerdict {
 }
 
 /** Hours perishable food may stand outside the refrigerator (USDA FSIS). */
-const outsideH = 2;
+export const outsideH = 2;
 
 /**
  * Whether what was taken out may go back into the freezer (USDA FSIS, The big thaw): thawed in the refrigerator, yes, within its

@@ -62,10 +62,7 @@ describe('power cut (FoodSafety.gov, from memory)', () => {
 		assert.equal(powerCutVerdict({ ...ice, warmestC: -4, aboveH: 0 }).outcome, 'discard');
 		const warm = { ...cut, outH: 60, iceCrystals: false };
 		assert.equal(powerCutVerdict({ ...warm, groups: ['fruit'] }).outcome, 'refreeze');
-		assert.equal(
-			powerCutVerdict({ ...warm, groups: ['fruit', 'bread-bakes'] }).outcome,
-			'discard'
-		);
+		assert.equal(powerCutVerdict({ ...warm, groups: ['fruit', 'bread-bakes'] }).outcome, 'discard');
 	});
 	it('longer, emptier or opened is never better (property)', () => {
 		const rank = { keep: 0, refreeze: 1, look: 2, 'cook-now': 3, discard: 4 };
@@ -115,6 +112,16 @@ describe('refreezing (USDA FSIS, The big thaw, from memory)', () => {
 		);
 		assert.equal(keepsDays([{ group: 'soup-stew', state: 'cooked' }], 2), 1);
 		assert.equal(keepsDays([{ group: 'soup-stew', state: 'cooked' }], 9), 0);
+	});
+	it('left out on the counter it has two hours in all, however thick it is', () => {
+		const out = pullTimes({
+			place: 'counter',
+			sinceMs: 0,
+			pliableMin: 300,
+			thawedMin: 600,
+			keepsDays: 3
+		});
+		assert.deepEqual(out, { pliableAtMs: null, thawedAtMs: null, cookByMs: 2 * hMs });
 	});
 	it('in cold water it is cooked at once, in the refrigerator within its days', () => {
 		const pull = { sinceMs: 0, pliableMin: 300, thawedMin: 600, keepsDays: 3 };

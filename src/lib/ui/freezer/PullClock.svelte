@@ -46,6 +46,8 @@
 					}}><b>{say.cookByTime({ time: at(pull.cookByMs) })}</b></Why
 				>
 			{/if}
+		{:else if pack.thawPlace === 'counter' && pull.cookByMs !== null}
+			<b>{say.counterUntil({ time: at(pull.cookByMs) })}</b>
 		{:else}{w.freezer.thawUnknown}{/if}
 	</p>
 	{#if refreeze}

@@ -49,10 +49,12 @@
 				{ name: w.cookRuler.release, min: rest, tone: 'mustard' }
 			];
 		}
+		const preheatMin = option.preheatMin ?? 0;
 		return [
+			...(preheatMin > 0 ? [{ name: w.cookRuler.preheat, min: preheatMin, tone: 'mustard' }] : []),
 			{
 				name: appliance === 'oven' ? w.cookRuler.inTheOven : w.cookRuler.inTheCooker,
-				min: option.totalMin.to,
+				min: option.totalMin.to - preheatMin,
 				tone: 'ember'
 			}
 		];

@@ -166,6 +166,10 @@
 						: w.cookWay.intoRefrigerator}<br />{/if}
 				{#if plan.fits}{w.cookWay.switchOnBy}
 					<b>{instantText(plan.startAtMs, habit, nowMs)}</b>.
+					{#if option.preheatMin}{w.cookWay.preheat({
+							duration: durationText(option.preheatMin),
+							at: instantText(plan.startAtMs + option.preheatMin * 60_000, habit, nowMs)
+						})}{/if}
 					{#if option.totalMin}<span class="quiet">
 							{w.cookWay.readyBetween({
 								from: instantText(plan.startAtMs + option.totalMin.from * 60_000, habit, nowMs),
@@ -176,7 +180,13 @@
 											? w.cookWay.keptHotLean({ tempC: tempText(60, habit) })
 											: w.cookWay.keptHot({ tempC: tempText(60, habit) })
 									}`
-								: `, ${w.cookWay.eatBefore({ at: instantText(plan.startAtMs + option.goodUntilMin * 60_000, habit, nowMs) })}.`}</span
+								: `, ${w.cookWay.eatBefore({
+										at: instantText(
+											plan.startAtMs + ((option.preheatMin ?? 0) + option.goodUntilMin) * 60_000,
+											habit,
+											nowMs
+										)
+									})}.`}</span
 						>{/if}{:else}<b>{w.cookWay.tooLate}</b>{/if}
 			</p>
 		{/if}

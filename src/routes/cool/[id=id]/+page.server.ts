@@ -14,6 +14,8 @@ import {
 } from '$lib/server/services/cooling/readings';
 import { readingSchema } from '$lib/schemas/cooling';
 import { rawFields, readForm } from '$lib/schemas/read-form';
+import { cautionsOfDish } from '$lib/server/queries/cautions';
+import { getDish } from '$lib/server/queries/dishes';
 import { getCooling } from '$lib/server/queries/cooling';
 import { rowId } from '$lib/server/row-id';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
@@ -36,6 +38,7 @@ async function runOf({
 
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const { run, limits } = await runOf({ params, locals });
+	const dish = run.dishId ? await getDish(locals.db, run.dishId) : null;
 	const at = nowMs();
 	const decision = gateDecision(run, at, limits);
 	const wantsHelp = run.endedAtMs === null && decision.code === 'help-it';
@@ -47,6 +50,7 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 					ways.map(({ name, vesselKind, coldMin, iceKg }) => ({ name, vesselKind, coldMin, iceKg }))
 				)
 			: null,
+		cautions: dish ? cautionsOfDish('cool', dish) : [],
 		probes: run.endedAtMs === null ? await knownProbes() : null
 	};
 };

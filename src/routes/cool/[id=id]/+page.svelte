@@ -12,6 +12,7 @@
 	import GateAdvice from '$lib/ui/cool/GateAdvice.svelte';
 	import ProbeEntry from '$lib/ui/cool/ProbeEntry.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
+	import Cautions from '$lib/ui/kit/Cautions.svelte';
 	import CoolingPlate from '$lib/ui/cool/CoolingPlate.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
@@ -41,6 +42,7 @@
 
 <div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
 	<CoolingPlate {run} habit={data.habit} limits={data.limits} heading="h1" heightPx={320}>
+		<Cautions codes={data.cautions} habit={data.habit} />
 		<p class="quiet mt-2">{standingLine}</p>
 	</CoolingPlate>
 	<div class="grid content-start gap-5">

@@ -1,5 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { packActions } from '$lib/server/services/packs/pack-actions';
+import { cautionsOfPack } from '$lib/server/queries/cautions';
 import { getHousehold, listFreezers } from '$lib/server/queries/household';
 import { isCookable, packByCode, packHistory } from '$lib/server/queries/packs';
 import { keepsDaysOf, refreezeOf } from '$lib/server/services/packs/change-packs';
@@ -15,6 +16,7 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	return {
 		pack: { ...pack, packing },
 		cookable: isCookable(pack),
+		cautions: await cautionsOfPack(locals.db, 'thaw', pack),
 		history: await packHistory(locals.db, pack.id),
 		shelves: (await listFreezers(locals.db)).flatMap((freezer) =>
 			freezer.shelves.map(({ id, name }) => ({ id, name: `${freezer.name}, ${name}` }))

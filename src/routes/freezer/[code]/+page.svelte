@@ -14,6 +14,7 @@
 	import PullOut from '$lib/ui/freezer/PullOut.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import Slab from '$lib/ui/kit/Slab.svelte';
+	import Cautions from '$lib/ui/kit/Cautions.svelte';
 	import CookedNote from '$lib/ui/freezer/CookedNote.svelte';
 	import Why from '$lib/ui/kit/Why.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
@@ -134,6 +135,7 @@
 				<Press href="/table/{pack.code}" first>{w.freezerOne.cookCard}</Press>
 			{:else}<p class="quiet">{w.freezerOne.noCard}</p>{/if}
 			{#if pack.status === 'frozen'}<PullOut {pack} />{/if}
+			<Cautions codes={data.cautions} habit={data.habit} />
 			<form method="POST" action="?/cooked" use:enhance class="grid">
 				<input type="hidden" name="version" value={pack.version} />
 				<Press type="submit">{w.freezerOne.markCooked}</Press>

@@ -58,7 +58,11 @@
 <h1 class="mb-2">{say.heading}</h1>
 <p class="mb-4 max-w-[70ch]">{say.how}</p>
 {#if form?.message}<p class="plate mb-4" role="status">{form.message}</p>{/if}
-<form method="GET" class="plate no-print mb-5 grid gap-4 sm:grid-cols-2 lg:grid-cols-5" data-sveltekit-keepfocus>
+<form
+	method="GET"
+	class="plate no-print mb-5 grid gap-4 sm:grid-cols-2 lg:grid-cols-5"
+	data-sveltekit-keepfocus
+>
 	<Choice
 		name="freezer"
 		label={say.freezer}

@@ -7,6 +7,7 @@ import { stepsOfDish } from '$lib/server/services/dishes/steps-of-dish';
 import { dishNutrition } from '$lib/core/foods/dish-nutrition';
 import * as w from '$lib/present/wording';
 import { dishNoteSchema, proposalSchema, readSteps } from '$lib/schemas/dish-extras';
+import { cautionsOfDish } from '$lib/server/queries/cautions';
 import { getDish, notesOf, versionsOf } from '$lib/server/queries/dishes';
 import {
 	acceptProposal,
@@ -42,6 +43,7 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 			state: dish.state,
 			hasRawMeat: dish.facts.content === 'raw-meat'
 		}),
+		cautions: cautionsOfDish('dish', dish),
 		steps: stepsOfDish(dish),
 		nutrition,
 		known: { lines: knownLines, of: dish.lines.length },

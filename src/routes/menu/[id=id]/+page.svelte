@@ -9,6 +9,7 @@
 	import { dayIn, dayText } from '$lib/present/time';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import CatalogueNames from '$lib/ui/menu/CatalogueNames.svelte';
+	import Cautions from '$lib/ui/kit/Cautions.svelte';
 	import FreezerCheck from '$lib/ui/menu/FreezerCheck.svelte';
 	import StepsTable from '$lib/ui/menu/StepsTable.svelte';
 	import { roundedNutrition } from '$lib/core/foods/nutrition';
@@ -264,6 +265,9 @@
 				</p>
 			</section>
 			<FreezerCheck findings={data.findings} partCooked={data.partCooked} />
+			{#if data.cautions.length > 0}
+				<section class="plate"><Cautions codes={data.cautions} habit={data.habit} /></section>
+			{/if}
 			<section class="plate grid gap-3">
 				<h2>{w.menuOne.next}</h2>
 				<div class="flex flex-wrap gap-3">

@@ -6,6 +6,7 @@ import { quantityFromText } from '$lib/schemas/quantity-text';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';
 import { isCookable, packsOfPacking } from '$lib/server/queries/packs';
+import { cautionsOfPack } from '$lib/server/queries/cautions';
 import { getCooling } from '$lib/server/queries/cooling';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { freezeReserved } from '$lib/server/services/packs/freeze-reserved';
@@ -30,6 +31,7 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 			freezer
 		})),
 		name: packs[0].name,
+		cautions: await cautionsOfPack(locals.db, 'pack', packs[0]),
 		packing,
 		cookable: isCookable(packs[0]),
 		freezeMin: card?.freezeMin ?? null,

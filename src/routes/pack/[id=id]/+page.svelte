@@ -4,6 +4,7 @@
 	import { dayText, durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { containerText, groupWords } from '$lib/present/wording/codes/words';
+	import Cautions from '$lib/ui/kit/Cautions.svelte';
 	import CoolingRecord from '$lib/ui/cool/CoolingRecord.svelte';
 	import BestBy from '$lib/ui/pack/BestBy.svelte';
 	import { enhance } from '$app/forms';
@@ -74,6 +75,7 @@
 				{w.packOne.neverFreezes}
 			{/if}
 		</p>
+		<Cautions codes={data.cautions} habit={data.habit} />
 		{#if data.cooling}<CoolingRecord
 				run={data.cooling}
 				limits={data.limits}

@@ -2,7 +2,7 @@ import { error, fail, redirect } from '@sveltejs/kit';
 import { airPressureKPa, boilingC } from '$lib/core';
 import { limitsFrom } from '$lib/core/safety/limits';
 import { asIf } from '$lib/core/serving/as-if';
-import { asOfToday, isCurrent } from '$lib/core/serving/as-of-today';
+import { asOfToday, changesSince, isCurrent } from '$lib/core/serving/as-of-today';
 import { thawRoutes } from '$lib/core/serving/thaw-routes';
 import { timeOfDayText } from '$lib/present/time';
 import * as w from '$lib/present/wording';
@@ -10,6 +10,7 @@ import { assumedSchema } from '$lib/schemas/assumed';
 import { cookLogSchema } from '$lib/schemas/cook-log';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { packActions } from '$lib/server/services/packs/pack-actions';
+import { cautionsOfPack } from '$lib/server/queries/cautions';
 import { cooksOfDish } from '$lib/server/queries/cooks';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { isCookable, packByCode, type CookablePack } from '$lib/server/queries/packs';
@@ -39,7 +40,7 @@ function questionOf(pack: CookablePack, house: Household) {
 		!pack.assumed &&
 		cardInput.refrigeratorC === house.refrigeratorC &&
 		isCurrent(card, cardInput.convert, today);
-	return { today, input, current };
+	return { packed, today, input, current };
 }
 
 export const load: PageServerLoad = async ({ params, locals, url }) => {
@@ -54,7 +55,8 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const by = url.searchParams.get('by') ?? dinner;
 	const serveAtMs = nextClockTime(by, timeZone, nowMs);
 	const { cardInput, ...packing } = pack.packing;
-	const { today, input, current } = questionOf(pack, house);
+	const { packed, today, input, current } = questionOf(pack, house);
+	const { card } = pack.packing;
 	return {
 		pack: { ...pack, packing },
 		/** as packed, in today's household */
@@ -63,6 +65,9 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 		current,
 		/** computed anew where it is not; comes when it is ready */
 		todayCard: current ? null : cardOfToday(locals.compute, input),
+		/** what of the household is not as it was when the label was printed */
+		changed: current ? [] : changesSince(card.modelVersion, packed, today),
+		cautions: await cautionsOfPack(locals.db, 'cook', pack),
 		lateItems: pack.lateItems,
 		thawPlaces: { refrigeratorC: house.refrigeratorC, coldWaterC: cardInput.coldWaterC },
 		cooks: await cooksOfDish(locals.db, pack.dish.id),

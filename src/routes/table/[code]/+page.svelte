@@ -18,6 +18,7 @@
 	import { rulerSpanMin } from '$lib/ui/table/ruler-span';
 	import { methodKey, Ways } from '$lib/ui/table/ways.svelte';
 	import WhatIf from '$lib/ui/table/WhatIf.svelte';
+	import Cautions from '$lib/ui/kit/Cautions.svelte';
 	import CookLog from '$lib/ui/table/CookLog.svelte';
 	import CookRuler from '$lib/ui/table/CookRuler.svelte';
 	import CookWay from '$lib/ui/table/CookWay.svelte';
@@ -114,7 +115,8 @@
 			const curve = computed?.curves[methodKey(option.method)];
 			if (!curve || !option.totalMin) return [];
 			// ready as likely at serving: the plan itself counts with the long end
-			const startAtMs = data.serveAtMs - option.totalMin.likely * 60_000;
+			const startAtMs =
+				data.serveAtMs - (option.totalMin.likely - (option.preheatMin ?? 0)) * 60_000;
 			return plan
 				? [{ name: methodText(option.method, data.habit), look, startAtMs, ...curve }]
 				: [];
@@ -224,6 +226,8 @@
 		{nowMs}
 		habit={data.habit}
 	/>
+	<Cautions codes={data.cautions} habit={data.habit} />
+	{#if data.changed.length > 0}<p>{w.tableOne.changed({ what: data.changed })}</p>{/if}
 	<WhatIf
 		bind:change
 		packed={{

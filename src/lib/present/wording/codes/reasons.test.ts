@@ -1,9 +1,11 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import { reasonCodes } from '../../../core/safety/best-advice.ts';
+import { cautionCodes } from '../../../core/safety/cautions.ts';
 import { adoptedLimits } from '../../../core/safety/limits.ts';
 import { containerKeys } from '../../../core/published/containers.ts';
 import { sources } from '../../../core/published/sources.ts';
+import { cautionText } from './cautions.ts';
 import { coolingRuleText } from './cooling-words.ts';
 import { metricHabit, usHabit } from '../../habit.ts';
 import { houseRules } from './house-rules.ts';
@@ -26,10 +28,15 @@ const values = {
 	minutes: 42,
 	limitMin: 120,
 	litres: 0.24,
-	cookMin: 30
+	cookMin: 30,
+	recipeMin: 8,
+	safeMin: 14,
+	least01: 0.35,
+	waitingH: 3
 };
 const texts = (habit: typeof metricHabit) => [
 	...reasonCodes.map((code) => reasonText({ code, values }, habit)),
+	...cautionCodes.map((code) => cautionText(code, habit).text),
 	...containerKeys.map((key) => containerText(key, habit)),
 	...houseRules(habit).flatMap((rule) => [rule.here, rule.why]),
 	coolingRuleText('two-stage', adoptedLimits, habit),

@@ -130,9 +130,16 @@ export const freezerOne = {
 		refrigerator: 'in the refrigerator',
 		'cold-water': 'in cold water, sealed, changed every 30 minutes',
 		microwave: 'in the microwave: cook at once',
-		counter: 'on the counter (not safe beyond 2 hours)'
+		counter: 'on the counter'
 	},
-	trayHint: 'Raw packs on a tray, lowest shelf. Vacuum-packed fish: open it first.',
+	leftOut: 'Was it left out on the counter?',
+	leftOutRule:
+		'No way to thaw: outside the refrigerator it has two hours in all, hard or soft. Then it goes.',
+	leftOutFor: 'For how many minutes by now',
+	leftOutNote: 'It stands on the counter',
+	counterUntil: ({ time }: { time: Shown }) =>
+		`Two hours in all: into the pot or the refrigerator by ${time}, else discard it.`,
+	trayHint: 'Raw packs on a tray, lowest shelf.',
 	outSince: ({ time, place }: { time: Shown; place: Shown }) => `Out since ${time}, ${place}.`,
 	pliable: ({ time }: { time: Shown }) => `Bends from about ${time}.`,
 	thawedAt: ({ time }: { time: Shown }) => `Free of ice about ${time}.`,
@@ -195,6 +202,7 @@ export const freezerAnswers = {
 };
 
 export const packDeeds = {
+	agoBad: 'Minutes it was out: a number from 0 to 10080.',
 	/** for the line that takes it back; `what` is a pack or how many of them */
 	did: {
 		cooked: ({ what }: { what: Shown }) => `${what}: cooked, out of the freezer.`,

@@ -13,6 +13,8 @@ export const rail = {
 	table: 'Table'
 };
 
+export const cautions = { title: 'To be careful about' };
+
 export const strip = {
 	thaws: ({ name }: { name: Shown }) => `${name} · thawing`,
 	look: 'look whether it is thawed',

@@ -1,3 +1,4 @@
+import type { CardChange } from '../../../core/serving/as-of-today.ts';
 import * as many from '../count.ts';
 import type { Shown } from '../shown.ts';
 
@@ -28,9 +29,21 @@ export const table = {
 	badTime: 'Write a time of day such as 18:30.'
 };
 
+const changes: Record<CardChange, string> = {
+	altitude: 'the altitude or the room’s temperature is another',
+	'slow-cooker': 'the slow cooker is another or was measured',
+	'pressure-cooker': 'the pressure cooker is another or was measured',
+	oven: 'the oven is another or was measured',
+	core: 'a higher core temperature is asked for',
+	limits: 'a limit was tightened',
+	model: 'times are computed better'
+};
+
 export const tableOne = {
 	pageTitle: ({ name }: { name: Shown }) => `Cook ${name} · Almacen`,
 	markCooked: 'Mark it cooked',
+	changed: ({ what }: { what: readonly CardChange[] }) =>
+		`Since the label was printed: ${what.map((change) => changes[change]).join(', ')}. What stands here is of today.`,
 	serveBy: 'On the table by',
 	look: 'Look',
 	doneAt: 'Done at',
@@ -80,6 +93,8 @@ export const cookWay = {
 	outBy: 'Out of the freezer by',
 	intoRefrigerator: ', into the refrigerator on a tray.',
 	switchOnBy: 'Switch on by',
+	preheat: ({ duration, at }: { duration: Shown; at: Shown }) =>
+		`Heating the oven up (${duration}) is counted in: food goes in at ${at}.`,
 	tooLate: 'Too late for then.',
 	modelSays: 'The model says',
 	notAdvice: ', which is not advice.',
@@ -121,6 +136,7 @@ export const cookRuler = {
 	comeUp: 'come-up',
 	hold: 'hold',
 	release: 'release',
+	preheat: 'heating up',
 	inTheOven: 'in the oven',
 	inTheCooker: 'in the cooker',
 	tooLate: 'too late for then',

@@ -23,7 +23,8 @@ export type PackDeed =
 	/** not found when the freezer was counted up */
 	| { kind: 'missing' }
 	| { kind: 'moved'; shelfId: number; to: string }
-	| { kind: 'pulled'; place: ThawPlace }
+	/** `agoMin`: it was out that long already */
+	| { kind: 'pulled'; place: ThawPlace; agoMin?: number }
 	/** back as it was: a slip of the hand, nothing thawed */
 	| { kind: 'put-back' }
 	| { kind: 'found' }
@@ -58,7 +59,11 @@ function changeOf(deed: PackDeed, row: PackRow, nowMs: number): PackChange {
 		case 'moved':
 			return { shelfId: deed.shelfId };
 		case 'pulled':
-			return { status: 'thawing', pulledAtMs: nowMs, thawPlace: deed.place };
+			return {
+				status: 'thawing',
+				pulledAtMs: nowMs - (deed.agoMin ?? 0) * 60_000,
+				thawPlace: deed.place
+			};
 		case 'put-back':
 		case 'found':
 			return { status: 'frozen', ...inside };
@@ -221,9 +226,9 @@ export function thawMinutes(pack: PackWithCard): {
 		case 'microwave':
 			return { pliableMin: 0, thawedMin: 0 };
 		case 'counter':
+			return { pliableMin: null, thawedMin: null };
 		case 'refrigerator':
 		case null:
-			// on the counter it thaws sooner than in the refrigerator; the two hours there count from the beginning
 			return thaw?.refrigerator ?? { pliableMin: null, thawedMin: null };
 	}
 }

@@ -34,6 +34,9 @@ async function doOrSay({ locals, params }: PackEvent, form: FormData, deed: Pack
 	return fail(409, { message });
 }
 
+/** A pack was left out for a week at most: what is longer is a slip. */
+const mostAgoMin = 7 * 24 * 60;
+
 /** What can be done with a pack wherever it is shown. Every one is noted and can be taken back. */
 export const packActions = {
 	cooked: async (event: PackEvent) =>
@@ -60,7 +63,10 @@ export const packActions = {
 	pulled: async (event: PackEvent) => {
 		const form = await event.request.formData();
 		const place = thawPlaces.find((known) => known === form.get('place')) ?? 'refrigerator';
-		return doOrSay(event, form, { kind: 'pulled', place });
+		const typed = String(form.get('agoMin') ?? '').trim();
+		const agoMin = typed === '' ? 0 : numberFromText(typed);
+		if (!(agoMin >= 0 && agoMin <= mostAgoMin)) return fail(400, { message: w.packDeeds.agoBad });
+		return doOrSay(event, form, { kind: 'pulled', place, agoMin });
 	},
 	refrozen: async (event: PackEvent) => {
 		const form = await event.request.formData();
