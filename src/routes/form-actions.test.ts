@@ -149,6 +149,13 @@ const cases: Case[] = [
 	{ page: 'cool/[id=id]', action: 'discard', gone: {} },
 	{ page: 'cool/[id=id]', action: 'reheated', gone: {} },
 	{
+		page: 'cool/[id=id]',
+		action: 'moved',
+		good: { params: run, form: () => ({ way: 'pot-ice-bath' }) },
+		bad: { params: run, form: { way: 'the moon' } },
+		gone: { form: { way: 'pot-ice-bath' } }
+	},
+	{
 		page: 'cool/new',
 		action: 'start',
 		good: {

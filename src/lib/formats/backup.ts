@@ -96,7 +96,7 @@ const tables = {
 		dishId: int().nullable(),
 		name: text(),
 		vessel: oneOf(['pot', 'dish', 'tray', 'bag']),
-		place: oneOf(['counter', 'ice-bath', 'refrigerator']),
+		place: oneOf(['counter', 'ice-bath', 'refrigerator', 'freezer']),
 		volumeL: real(),
 		depthM: real(),
 		input: json(),

@@ -6,6 +6,8 @@ export function taskText(task: Pick<DayTask, 'kind' | 'text'>): string {
 	switch (task.kind) {
 		case 'cool':
 			return w.runSheet.cool({ dish: task.text });
+		case 'stir':
+			return w.runSheet.stir({ dish: task.text });
 		case 'pack':
 			return w.runSheet.pack({ dish: task.text });
 		case 'pause':

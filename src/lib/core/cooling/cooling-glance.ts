@@ -13,6 +13,8 @@ export interface CoolingGlance {
 	/** how it falls: a few points of the curve through the readings */
 	falls: TimedTemperature[];
 	lastReading: TimedTemperature | null;
+	/** readings above the first gate, the last few: whether a missed limit was seen in time */
+	warmReadings?: TimedTemperature[];
 }
 
 /** How a run stands at a moment. */
@@ -21,6 +23,7 @@ export interface CoolingStanding extends CoolingJudgement, GateTimes {
 	clockStartMin: number;
 	nowC: number;
 	lastReading: TimedTemperature | null;
+	warmReadings: TimedTemperature[];
 	/** the next gate not yet passed, and when its time is up */
 	next: { gateC: number; dueAtMs: number } | null;
 }
@@ -46,6 +49,7 @@ export function coolingStanding(
 		...judgeCooling(glance, rule, limits),
 		nowC: tempAtMin(glance.falls, atMin),
 		lastReading,
+		warmReadings: glance.warmReadings ?? [],
 		next: open
 			? {
 					gateC: open.gateC,

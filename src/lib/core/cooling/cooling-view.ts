@@ -7,7 +7,7 @@ import {
 } from './cooling-glance.ts';
 import { gateTimes, throughReadings, type TimedTemperature } from './through-readings.ts';
 import { adoptedLimits, type SafetyLimits } from '../safety/limits.ts';
-import type { CoolingRule } from '../safety/two-stage-rule.ts';
+import { twoStageRule, type CoolingRule } from '../safety/two-stage-rule.ts';
 
 /** A run as the screens need it; times in epoch ms. */
 export interface CoolingFacts {
@@ -82,6 +82,9 @@ function knownFit(run: CoolingFacts): Fit {
 	return fit;
 }
 
+/** So many warm readings are kept: a thermometer's of some minutes. */
+const mostWarm = 40;
+
 /** What is kept of a run but how it falls: what a view and a glance have in common. */
 function gatesOf(run: CoolingFacts): Omit<CoolingGlance, 'falls'> {
 	const { curve, slow, readings } = knownFit(run);
@@ -92,7 +95,8 @@ function gatesOf(run: CoolingFacts): Omit<CoolingGlance, 'falls'> {
 		clockStartMin,
 		likely: { to21Min, to5Min },
 		slow: { to21Min: unfavourable.to21Min, to5Min: unfavourable.to5Min },
-		lastReading: readings.at(-1) ?? null
+		lastReading: readings.at(-1) ?? null,
+		warmReadings: readings.filter(({ tempC }) => tempC > twoStageRule.firstGateC).slice(-mostWarm)
 	};
 }
 

@@ -34,6 +34,24 @@ describe('ways to cool a dish', () => {
 		// 2 L of stew, some 3.7 kJ/kgK over 89 K, 334 kJ/kg: about two kilograms
 		assert.ok(Math.abs((way('pot-ice-bath').iceKg ?? 0) - 2.1) < 0.2);
 	});
+	it('tap water first saves most of the ice and costs little time; flat portions in the freezer pass', () => {
+		const [tap, ice] = [way('pot-tap-then-ice'), way('pot-ice-bath')];
+		assert.ok((tap.iceKg ?? 9) < 0.6 * (ice.iceKg ?? 0), `${tap.iceKg} for ${ice.iceKg}`);
+		assert.ok((tap.coldMin ?? 999) < (ice.coldMin ?? 0) + 60);
+		assert.ok((way('portions-freezer').coldMin ?? 999) < 180);
+		const little = { ...asked, freezerTakesKg: 1 };
+		assert.equal(
+			coolingWays({ ...little, names: ['portions-freezer'] }).ways[0].tooMuchForRefrigerator,
+			true
+		);
+	});
+	it('a refrigerator at 5 °C never brings food to 5 °C: what passes is proposed instead', () => {
+		const warm = coolingWays({ ...asked, litres: 1, refrigeratorC: 5 });
+		const cold = warm.ways.filter(({ input }) => input.places.at(-1)?.place === 'refrigerator');
+		for (const { coldMin, verdict } of cold)
+			assert.ok((coldMin ?? Infinity) > 720 && verdict === 'fail');
+		assert.ok(warm.proposed && !/refrigerator/.test(warm.proposed));
+	});
 	it('proposed is the first of them that passes, and is chosen without computing the rest', () => {
 		const first = ways.find((one) => one.verdict === 'pass' && !one.tooMuchForRefrigerator);
 		assert.equal(proposed, first?.name);
@@ -43,7 +61,7 @@ describe('ways to cool a dish', () => {
 		const baked = coolingWays({ ...asked, vessel: pan });
 		assert.deepEqual(
 			baked.ways.map(({ name }) => name),
-			['pot-counter', 'pot-refrigerator', 'pot-ice-bath']
+			['pot-counter', 'pot-refrigerator', 'pot-tap-then-ice', 'pot-ice-bath']
 		);
 		const other = chosenWay({ ...asked, vessel: pan, names: ['bags-ice-water'] });
 		assert.equal(other.vesselKind, 'pan');

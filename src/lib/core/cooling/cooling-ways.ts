@@ -5,7 +5,12 @@ import { refrigeratorSpare } from '../published/day-work.ts';
 import { judgeCooling } from '../safety/judge-cooling.ts';
 import type { SafetyLimits } from '../safety/limits.ts';
 import { twoStageRule } from '../safety/two-stage-rule.ts';
-import { predictCooling, type CoolingInput, type CoolingResult } from './predict-cooling.ts';
+import {
+	predictCooling,
+	type CoolingInput,
+	type CoolingPlace,
+	type CoolingResult
+} from './predict-cooling.ts';
 import { passedAtMin } from './through-readings.ts';
 
 /** Ways to cool a hot dish, by the effort they take, the least first. */
@@ -13,7 +18,9 @@ export const coolingWayNames = [
 	'pot-counter',
 	'pot-refrigerator',
 	'wide-dishes-refrigerator',
+	'pot-tap-then-ice',
 	'pot-ice-bath',
+	'portions-freezer',
 	'pot-ice-bath-stirred',
 	'bags-ice-water'
 ] as const;
@@ -24,6 +31,10 @@ const wideM = 0.025;
 const bagM = 0.03;
 /** A wide dish's inside, metres (an oven tray of common size). */
 const wideDish = { lengthM: 0.35, widthM: 0.25 };
+/** Tap water has done its part when the middle is at this, °C; what is left is the ice's. Judgement. */
+const tapToC = 30;
+/** Water is changed and the sink is wanted: longer it does not stand there, minutes. */
+const tapMostMin = 60;
 const flatBag = { lengthM: 0.24, widthM: 0.18 };
 
 export interface CoolingWay {
@@ -41,7 +52,7 @@ export interface CoolingWay {
 	slow: { to21Min: number | null; to5Min: number | null };
 	/** for all vessels, kg */
 	iceKg: number | null;
-	/** litres at once are more than the refrigerator takes */
+	/** more at once than the refrigerator takes, or the freezer in a day */
 	tooMuchForRefrigerator: boolean;
 }
 
@@ -53,6 +64,9 @@ export interface CoolingWaysInput {
 	startC: number;
 	roomC?: number;
 	refrigeratorC?: number;
+	freezerC?: number;
+	/** unfrozen food the freezer takes in a day, kg; left out: not known */
+	freezerTakesKg?: number;
 	names?: readonly CoolingWayName[];
 	/** as the household has tightened them */
 	limits?: SafetyLimits;
@@ -71,7 +85,12 @@ export function refrigeratorTakesL(food: FoodSpec, fromC: number): number {
 }
 
 /** Ways for what stays in its pan. */
-const panWays: readonly CoolingWayName[] = ['pot-counter', 'pot-refrigerator', 'pot-ice-bath'];
+const panWays: readonly CoolingWayName[] = [
+	'pot-counter',
+	'pot-refrigerator',
+	'pot-tap-then-ice',
+	'pot-ice-bath'
+];
 
 /** The ways asked for that this vessel allows; all that it allows when none of them is. */
 function possibleWays({ vessel, names = coolingWayNames }: CoolingWaysInput): CoolingWayName[] {
@@ -152,7 +171,7 @@ function oneWay(name: CoolingWayName, input: CoolingWaysInput): CoolingWay {
 		};
 		return { vessels, shape };
 	};
-	const base = { food, startC, roomC, refrigeratorC };
+	const base = { food, startC, roomC, refrigeratorC, freezerC: input.freezerC };
 	const { vessels, shape, ...how } = {
 		'pot-counter': { vessels: 1, shape: inPot, places: [{ place: 'counter' as const }] },
 		'pot-refrigerator': { vessels: 1, shape: inPot, places: [{ place: 'refrigerator' as const }] },
@@ -160,6 +179,13 @@ function oneWay(name: CoolingWayName, input: CoolingWaysInput): CoolingWay {
 			...spread(wideDish, wideM),
 			places: [{ place: 'refrigerator' as const }]
 		},
+		'pot-tap-then-ice': {
+			vessels: 1,
+			shape: inPot,
+			places: tapThenIce(base, inPot),
+			topInAir: true
+		},
+		'portions-freezer': { ...spread(flatBag, bagM), places: [{ place: 'freezer' as const }] },
 		'pot-ice-bath': {
 			vessels: 1,
 			shape: inPot,
@@ -189,6 +215,17 @@ function oneWay(name: CoolingWayName, input: CoolingWaysInput): CoolingWay {
 		slow: fromNow(result.slow),
 		iceKg: result.iceNeededKg === null ? null : result.iceNeededKg * vessels,
 		tooMuchForRefrigerator:
-			how.places[0].place === 'refrigerator' && litres > refrigeratorTakesL(food, startC)
+			(how.places[0].place === 'refrigerator' && litres > refrigeratorTakesL(food, startC)) ||
+			(how.places[0].place === 'freezer' &&
+				litres * foodProperties(food, 20).densityKgPerM3 >
+					1000 * (input.freezerTakesKg ?? Infinity))
 	};
+}
+
+/** Cold tap water, changed, until the middle is lukewarm, then ice. */
+function tapThenIce(base: Omit<CoolingInput, 'shape' | 'places'>, shape: Shape): CoolingPlace[] {
+	const tap = predictCooling({ ...base, shape, places: [{ place: 'cold-water' }], topInAir: true });
+	const curve = Array.from(tap.minutes, (minute, i) => ({ minute, tempC: tap.warmestC[i] }));
+	const durationMin = Math.min(tapMostMin, passedAtMin(curve, tapToC) ?? tapMostMin);
+	return [{ place: 'cold-water', durationMin }, { place: 'ice-bath' }];
 }

@@ -36,10 +36,22 @@ it('nobody measured at the limit: measure now; seen then: reheat once; seen late
 	assert.equal(at(run(150, 360), 121), 'measure-now');
 	const warm: [number, number][] = [[119, 28]];
 	assert.equal(at(run(150, 360, warm), 121), 'reheat-once');
-	assert.equal(at(run(150, 360, warm), 129), 'reheat-once');
-	assert.equal(at(run(150, 360, warm), 131), 'discard: seen-late');
+	const late: [number, number][] = [[131, 27]];
+	assert.equal(at(run(150, 360, late), 132), 'discard: seen-late');
 	assert.equal(at({ ...run(150, 360, warm), reheatOfId: 1 }, 121), 'discard: reheated-before');
 	assert.equal(at(run(150, 360, [[118, 14]]), 121), 'on-the-way', 'colder than forecast after all');
+});
+it('seen in time, reheating has begun: two hours to 74 °C, whatever is read meanwhile, then it is too late', () => {
+	const heating: [number, number][] = [
+		[119, 28],
+		[150, 45],
+		[180, 66]
+	];
+	const facts = run(150, 360, heating);
+	const begun = gateDecision(facts, 181 * min);
+	assert.deepEqual(begun, { code: 'reheat-once', sinceMs: 120 * min, untilMs: 240 * min });
+	assert.equal(at(facts, 131), 'reheat-once', 'no pan reheats in ten minutes');
+	assert.equal(at(facts, 241), 'discard: reheat-late');
 });
 it('six hours missed and measured: discard', () => {
 	assert.equal(at(run(100, 380), 362), 'measure-now');

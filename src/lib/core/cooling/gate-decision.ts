@@ -10,13 +10,18 @@ export type GateDecision =
 	| { code: 'help-it'; gateC: number; leftMin: number }
 	/** the limit is here and nobody has measured */
 	| { code: 'measure-now'; gateC: number }
-	/** above 21 °C as the two hours end, and seen then: to 74 °C and cooled again, once */
-	| { code: 'reheat-once' }
-	| { code: 'discard'; why: 'seen-late' | 'six-hours' | 'four-hours' | 'reheated-before' }
+	/** above 21 °C as the two hours end, and seen then: reheating has begun, to 74 °C within two hours, and cooled again, once */
+	| { code: 'reheat-once'; sinceMs: number; untilMs: number }
+	| {
+			code: 'discard';
+			why: 'seen-late' | 'reheat-late' | 'six-hours' | 'four-hours' | 'reheated-before';
+	  }
 	| { code: 'cold'; measured: boolean };
 
 /** Minutes after the end of the two hours that still count as seen then (judgement). */
 const noticedMin = 10;
+/** Food that is reheated is at 74 °C within two hours (US FDA Food Code 2022, 3-403.11, from memory). */
+const reheatWithinMin = 120;
 /** A reading this long before a limit still tells how it stands there, minutes (judgement). */
 const recentMin = 15;
 
@@ -50,14 +55,27 @@ export function decisionAt(
 		return { code: 'cold', measured: (lastReading?.tempC ?? Infinity) <= secondGateC };
 	}
 	const { gate, gateC, limitMin } = missed;
+	const msAt = (minute: number) => run.startedAtMs + minute * 60_000;
 	const atMin = (nowMs - run.startedAtMs) / 60_000;
 	const dueMin = standing.clockStartMin + limitMin;
 	if (atMin < dueMin) return { code: 'help-it', gateC, leftMin: dueMin - atMin };
+	const seenAt =
+		gate === 'to21' && run.reheatOfId == null
+			? standing.warmReadings.find(
+					({ minute }) => minute >= dueMin - recentMin && minute <= dueMin + noticedMin
+				)
+			: undefined;
+	if (seenAt) {
+		const sinceMs = msAt(Math.max(seenAt.minute, dueMin));
+		const untilMs = sinceMs + reheatWithinMin * 60_000;
+		return nowMs <= untilMs
+			? { code: 'reheat-once', sinceMs, untilMs }
+			: { code: 'discard', why: 'reheat-late' };
+	}
 	if ((lastReading?.minute ?? -Infinity) < dueMin - recentMin)
 		return { code: 'measure-now', gateC };
 	if (gate === 'to5')
 		return { code: 'discard', why: rule === 'four-hours' ? 'four-hours' : 'six-hours' };
 	if (run.reheatOfId != null) return { code: 'discard', why: 'reheated-before' };
-	if (atMin <= dueMin + noticedMin) return { code: 'reheat-once' };
 	return { code: 'discard', why: 'seen-late' };
 }

@@ -84,7 +84,9 @@ export function predictCooling(input: CoolingInput): CoolingResult {
 		to5Min: likely.to5Min,
 		rule,
 		...judgeCooling({ likely, slow }, rule),
-		iceNeededKg: onIce ? heatToRemoveJ(input, table) / latentIceJPerKg : null,
+		iceNeededKg: onIce
+			? heatToRemoveJ(input, table, ontoIceC(input, likely)) / latentIceJPerKg
+			: null,
 		clockStartMin: likely.clockStartMin,
 		slow: {
 			minutes: slow.minutes,
@@ -95,8 +97,22 @@ export function predictCooling(input: CoolingInput): CoolingResult {
 	};
 }
 
-function heatToRemoveJ(input: CoolingInput, table: ThermalTable): number {
-	const perM3 = table.enthalpyAt(input.startC) - table.enthalpyAt(twoStageRule.secondGateC);
+/** How warm the food is when it comes onto ice: what other places took before, the ice need not take. */
+function ontoIceC(
+	input: CoolingInput,
+	{ minutes, warmestC }: { minutes: ArrayLike<number>; warmestC: ArrayLike<number> }
+): number {
+	const at = input.places.findIndex((p) => p.place === 'ice-bath');
+	const beforeMin = input.places
+		.slice(0, at)
+		.reduce((sum, { durationMin }) => sum + (durationMin ?? 0), 0);
+	if (beforeMin <= 0) return input.startC;
+	const reached = Array.from(minutes).findIndex((minute) => minute >= beforeMin);
+	return reached < 0 ? warmestC[warmestC.length - 1] : warmestC[reached];
+}
+
+function heatToRemoveJ(input: CoolingInput, table: ThermalTable, fromC: number): number {
+	const perM3 = table.enthalpyAt(fromC) - table.enthalpyAt(twoStageRule.secondGateC);
 	return Math.max(0, perM3) * volumeM3(input.shape);
 }
 

@@ -10,6 +10,8 @@ export const dayWork = {
 	perPackMin: 2,
 	/** longest that hot food waits (covered, still hot) before its cooling begins, minutes */
 	hotWaitMin: 20,
+	/** share of the time in the ice bath that somebody stirs: half a minute in every five */
+	stirring01: 0.1,
 	/** longest that raw animal food lies filled into nothing, minutes; public advice allows 2 h at room temperature in all */
 	rawWaitMin: 45
 } as const;

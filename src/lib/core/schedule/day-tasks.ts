@@ -13,6 +13,8 @@ export interface DayCooling {
 	amount: number;
 	/** filled into bags first, then cooled */
 	packedFirst: boolean;
+	/** somebody stirs it meanwhile */
+	stirred?: boolean;
 }
 
 export interface DayDish {
@@ -30,7 +32,7 @@ export interface DayDish {
 	cooling: DayCooling | null;
 }
 
-export type DayTaskKind = 'chop' | 'step' | 'cool' | 'pack' | 'pause';
+export type DayTaskKind = 'chop' | 'step' | 'cool' | 'stir' | 'pack' | 'pause';
 
 export interface DayTask extends Task {
 	kind: DayTaskKind;
@@ -178,5 +180,17 @@ function closingTasks(dish: DayDish, ids: readonly string[]): EstimatedTask[] {
 		uses: cooling.resource ? { [cooling.resource]: cooling.amount } : {},
 		maxWaitMin: dayWork.hotWaitMin
 	};
-	return [cool, pack];
+	if (!cooling.stirred) return [cool, pack];
+	const stir: EstimatedTask = {
+		...common,
+		id: `${dish.id}:stir`,
+		kind: 'stir',
+		work: `${dish.id}:stir`,
+		durationMin: Math.max(1, Math.ceil(cooling.minutes * dayWork.stirring01)),
+		after: last,
+		uses: { [hands]: 1 },
+		hygiene: 'ready-to-eat',
+		maxWaitMin: dayWork.hotWaitMin
+	};
+	return [cool, stir, pack];
 }

@@ -2,7 +2,7 @@ import { eq } from 'drizzle-orm';
 import { glanceOf } from '../../core/cooling/cooling-view.ts';
 import type { Db } from '../db/db.ts';
 import { coolingReadings, coolingRuns } from '../db/schema/index.ts';
-import { getCooling, type CoolingRunRow } from '../queries/cooling.ts';
+import { getCooling, type CoolingRun, type CoolingRunRow } from '../queries/cooling.ts';
 
 /** Computes anew what the clocks show of a run, after its readings changed. */
 async function renewGlance(db: Db, runId: number): Promise<void> {
@@ -74,6 +74,22 @@ export async function setCooling(
 	change: Partial<Pick<CoolingRunRow, 'probe' | 'decisions' | 'endedAtMs'>>
 ): Promise<void> {
 	await db.update(coolingRuns).set(change).where(eq(coolingRuns.id, id));
+}
+
+/** Its food stands elsewhere from now on: another vessel, another forecast, the same clock. */
+export async function moveCooling(
+	db: Db,
+	run: CoolingRun,
+	values: Pick<
+		CoolingRunRow,
+		'vessel' | 'place' | 'volumeL' | 'depthM' | 'input' | 'forecast' | 'decisions'
+	>
+): Promise<void> {
+	const glance = glanceOf({ ...run, forecast: values.forecast });
+	await db
+		.update(coolingRuns)
+		.set({ ...values, glance })
+		.where(eq(coolingRuns.id, run.id));
 }
 
 /** Takes a reading out of the record, or puts it back. */

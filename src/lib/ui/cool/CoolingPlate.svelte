@@ -1,6 +1,7 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
 	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
+	import { gateDecision } from '$lib/core/cooling/gate-decision';
 	import { twoStageRule } from '$lib/core/safety/two-stage-rule';
 	import type { SafetyLimits } from '$lib/core/safety/limits';
 	import { coolingRuleText, coolingSentence } from '$lib/present/wording/codes/cooling-words';
@@ -42,7 +43,13 @@
 
 	const tone = { pass: 'good', 'at-risk': 'caution', fail: 'refused' } as const;
 	const view = $derived(coolingView(run, clock.ms, limits));
-	const sentence = $derived(coolingSentence(view, run.forecast.rule, run.place, habit));
+	/** Nothing tells to cool what is to be reheated or discarded. */
+	const decided = $derived(
+		['reheat-once', 'discard'].includes(gateDecision(run, clock.ms, limits).code)
+	);
+	const sentence = $derived(
+		coolingSentence(view, run.forecast.rule, run.place, habit, decided || run.endedAtMs !== null)
+	);
 	const nowMin = $derived(((run.endedAtMs ?? clock.ms) - run.startedAtMs) / 60_000);
 	const gate = (min: number | null) =>
 		min === null ? w.coolingPlate.notInTime : durationText(min);

@@ -17,7 +17,7 @@
 		run: CoolingFacts & {
 			id: number;
 			place: string;
-			decisions: { atMs: number; code: 'reheated' | 'discarded'; tempC: number }[];
+			decisions: { atMs: number; code: 'reheated' | 'discarded' | 'moved'; tempC: number }[];
 		};
 		limits: SafetyLimits;
 		habit: Habit;
@@ -34,7 +34,11 @@
 	{#each run.decisions as { atMs, code, tempC } (atMs)}
 		<br /><span
 			>{w.gates.decided({
-				what: code === 'reheated' ? w.gates.decisionReheated : w.gates.decisionDiscarded,
+				what: {
+					reheated: w.gates.decisionReheated,
+					discarded: w.gates.decisionDiscarded,
+					moved: w.gates.decisionMoved
+				}[code],
 				at: instantText(atMs, habit, clock.ms),
 				temp: tempText(tempC, habit)
 			})}</span

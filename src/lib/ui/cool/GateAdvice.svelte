@@ -10,6 +10,7 @@
 	import { massText, tempText, type Habit } from '$lib/present/units';
 	import * as w from '$lib/present/wording';
 	import { clock } from '../shell/clock.svelte';
+	import Choice from '../kit/Choice.svelte';
 	import Press from '../kit/Press.svelte';
 
 	interface Help {
@@ -26,17 +27,23 @@
 	}: {
 		run: CoolingFacts & {
 			reheatOfId: number | null;
-			decisions: { atMs: number; code: 'reheated' | 'discarded'; tempC: number }[];
+			decisions: { atMs: number; code: keyof typeof deeds; tempC: number }[];
 		};
 		helps: Promise<Help[]> | null;
 		limits: SafetyLimits;
 		habit: Habit;
 	} = $props();
+	const deeds = {
+		reheated: w.gates.decisionReheated,
+		discarded: w.gates.decisionDiscarded,
+		moved: w.gates.decisionMoved
+	};
 	const decision = $derived(gateDecision(run, clock.ms, limits));
 	const { firstGateC, secondGateC, reheatC } = twoStageRule;
 	const t = (tempC: number) => tempText(tempC, habit);
 	const whys = $derived({
 		'seen-late': w.gates.whySeenLate({ temp: t(firstGateC) }),
+		'reheat-late': w.gates.whyReheatLate({ temp: t(reheatC) }),
 		'six-hours': w.gates.whySixHours({ temp: t(secondGateC) }),
 		'four-hours': w.gates.fourHours({ tempC: t(secondGateC) }),
 		'reheated-before': w.gates.whyReheated
@@ -74,6 +81,15 @@
 									temp: t(secondGateC),
 									time: durationText(way.coldMin ?? 0)
 								})}{#if way.iceKg}, {w.gates.ice({ mass: massText(way.iceKg, habit) })}{/if}
+								<form method="POST" action="?/moved" class="my-2" use:enhance>
+									<input type="hidden" name="way" value={way.name} />
+									<Press
+										type="submit"
+										aria-label={w.gates.movedTo({
+											way: w.runSheet.ways[way.vesselKind][way.name]
+										})}>{w.gates.moved}</Press
+									>
+								</form>
 							</li>
 						{/each}
 					</ul>
@@ -85,6 +101,13 @@
 			<p><b>{w.gates.measureNow({ temp: t(decision.gateC) })}</b></p>
 		{:else if decision.code === 'reheat-once'}
 			<p><b>{w.gates.reheat({ above: t(firstGateC), to: t(reheatC) })}</b></p>
+			<p>
+				{w.gates.reheatingSince({
+					since: instantText(decision.sinceMs, habit, clock.ms),
+					until: instantText(decision.untilMs, habit, clock.ms),
+					to: t(reheatC)
+				})}
+			</p>
 			<form method="POST" action="?/reheated" class="grid gap-3" use:enhance>
 				<label
 					><span class="entry-label">{w.gates.coolBy}</span>
@@ -103,12 +126,25 @@
 			</form>
 		{/if}
 	{/if}
+	{#if run.endedAtMs === null && (decision.code === 'on-the-way' || decision.code === 'measure-now')}
+		<details>
+			<summary class="min-h-12 cursor-pointer">{w.gates.movedIt}</summary>
+			<form method="POST" action="?/moved" class="grid gap-3" use:enhance>
+				<Choice
+					name="way"
+					label={w.gates.coolBy}
+					items={coolingWayNames.map((value) => ({ value, name: w.runSheet.ways.pot[value] }))}
+				/>
+				<Press type="submit">{w.gates.moved}</Press>
+			</form>
+		</details>
+	{/if}
 	{#if run.reheatOfId !== null}<p>{w.gates.reheatOf}</p>{/if}
 	{#each run.decisions as { atMs, code, tempC } (atMs)}
 		<p>
 			<b
 				>{w.gates.decided({
-					what: code === 'reheated' ? w.gates.decisionReheated : w.gates.decisionDiscarded,
+					what: deeds[code],
 					at: instantText(atMs, habit, clock.ms),
 					temp: t(tempC)
 				})}</b

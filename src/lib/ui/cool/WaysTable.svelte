@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import type { CoolingWay, CoolingWayName } from '$lib/core/cooling/cooling-ways';
 	import { thicknessM } from '$lib/core/heat/shape';
+	import { twoStageRule } from '$lib/core/safety/two-stage-rule';
 	import { durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText, volumeText, type Habit } from '$lib/present/units';
 	import { verdictWords } from '$lib/present/wording/codes/words';
@@ -13,12 +14,14 @@
 		ways,
 		proposed,
 		refrigeratorL,
+		refrigeratorC,
 		typed,
 		habit
 	}: {
 		ways: readonly Omit<CoolingWay, 'input' | 'result'>[];
 		proposed: CoolingWayName | null;
 		refrigeratorL: number;
+		refrigeratorC: number;
 		/** what was entered: a way is started with it */
 		typed: Readonly<Record<string, string>>;
 		habit: Habit;
@@ -78,5 +81,13 @@
 			</tbody>
 		</table>
 	</div>
+	{#if refrigeratorC > twoStageRule.secondGateC - 0.5}
+		<p class="mt-2">
+			{w.gates.warmRefrigerator({
+				at: tempText(refrigeratorC, habit),
+				gate: tempText(twoStageRule.secondGateC, habit)
+			})}
+		</p>
+	{/if}
 	<p class="quiet mt-2">{w.gates.rule}</p>
 </section>

@@ -21,7 +21,12 @@ import { rowId } from '$lib/server/row-id';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { fetchReadings } from '$lib/server/probes/follow-probes';
 import { knownProbes } from '$lib/server/probes/thermometer-client';
-import { coolAgain, coolingHelps, discardRun } from '$lib/server/services/cooling/decisions';
+import {
+	coolAgain,
+	coolingHelps,
+	discardRun,
+	moveRun
+} from '$lib/server/services/cooling/decisions';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -84,6 +89,14 @@ export const actions: Actions = {
 	discard: async ({ locals, params }) => {
 		const { run, limits } = await runOf({ params, locals });
 		await discardRun(locals.db, run, nowMs(), limits);
+	},
+	moved: async ({ request, locals, params }) => {
+		const { run, limits } = await runOf({ params, locals });
+		const raw = rawFields(await request.formData());
+		const way = coolingWayNames.find((name) => name === raw.way);
+		if (!way) return fail(400, { errors: { way: w.gates.whichWay } });
+		if (run.endedAtMs !== null) error(409, w.gates.ended);
+		await moveRun(locals.db, locals.compute, run, { way, nowMs: nowMs(), limits });
 	},
 	reheated: async ({ request, locals, params }) => {
 		const { run, limits } = await runOf({ params, locals });

@@ -128,6 +128,7 @@
 		ways={compared.ways}
 		proposed={compared.proposed}
 		refrigeratorL={compared.refrigeratorL}
+		refrigeratorC={data.house.refrigeratorC}
 		typed={form?.typed ?? {}}
 		habit={data.habit}
 	/>

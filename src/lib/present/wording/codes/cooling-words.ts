@@ -9,14 +9,16 @@ export function coolingSentence(
 	view: CoolingView,
 	rule: 'two-stage' | 'four-hours',
 	place: string,
-	habit: Habit
+	habit: Habit,
+	/** what is to be done with it is decided: nothing else is said beside that */
+	isDecided = false
 ): { says: string; todo: string } {
 	const t = (tempC: number) => tempText(tempC, habit);
 	const { firstGateC, secondGateC } = twoStageRule;
 	const first = rule === 'two-stage' ? passes(view.to21Min, t(firstGateC)) : '';
 	const second = passes(view.to5Min, t(secondGateC));
 	const says = [first, second].filter(Boolean).join(' ');
-	if (view.verdict === 'pass') return { says, todo: '' };
+	if (view.verdict === 'pass' || isDecided) return { says, todo: '' };
 	const flatter = `Tip it into wide dishes at most ${lengthText(0.03, habit)} deep, in the refrigerator`;
 	const colder = place === 'ice-bath' ? 'stir it, and add ice' : 'stand the pot in an ice bath';
 	const todo =

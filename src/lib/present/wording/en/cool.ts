@@ -135,7 +135,7 @@ export const gates = {
 		`As it stands it will not be at ${temp} in time. There are ${left} left to help it.`,
 	helps: 'From here these still pass, the least work first:',
 	noHelp:
-		'None of the usual ways would be quick enough any more: stir it in ice with plenty of salt-free ice now, in small vessels, and measure.',
+		'None of the usual ways would be quick enough any more. Measure as the time ends: above the limit then, it is reheated once, or discarded.',
 	computing: 'Looking for what still helps…',
 	wayLine: ({ way, temp, time }: { way: Shown; temp: Shown; time: Shown }) =>
 		`${way}: at ${temp} after ${time}`,
@@ -143,12 +143,22 @@ export const gates = {
 	measureNow: ({ temp }: { temp: Shown }) =>
 		`The limit for ${temp} is here and nobody has measured. Measure in the middle now.`,
 	reheat: ({ above, to }: { above: Shown; to: Shown }) =>
-		`It is above ${above} as the two hours end. Reheat all of it to ${to} now and cool it again, the quick way. This may be done once.`,
+		`It was above ${above} as the two hours ended, and that was seen in time: reheat all of it to ${to} and cool it again, the quick way. This may be done once.`,
 	reheated: ({ to }: { to: Shown }) => `It has been at ${to}: cool it again`,
+	reheatingSince: ({ since, until, to }: { since: Shown; until: Shown; to: Shown }) =>
+		`Reheating since ${since}: at ${to} throughout by ${until}.`,
+	moved: 'I moved it',
+	movedTo: ({ way }: { way: Shown }) => `I moved it: ${way}`,
+	movedIt: 'Moved into another vessel or place?',
+	whichWay: 'Choose how it cools from now on.',
+	ended: 'This run has ended.',
+	warmRefrigerator: ({ at, gate }: { at: Shown; gate: Shown }) =>
+		`Your refrigerator is at ${at}: food in it comes near ${gate} and never to it in time. Set it colder, or end in ice.`,
 	coolBy: 'Cool it by',
 	discard: 'Discard it. Do not taste it.',
 	whySeenLate: ({ temp }: { temp: Shown }) =>
 		`It was above ${temp} when its two hours ended, and that was seen too late.`,
+	whyReheatLate: ({ temp }: { temp: Shown }) => `It was not at ${temp} again within two hours.`,
 	whySixHours: ({ temp }: { temp: Shown }) => `It was not at ${temp} within six hours.`,
 	fourHours: ({ tempC }: { tempC: Shown }) => `It was not at ${tempC} within its four hours.`,
 	whyReheated: 'It was reheated once already and missed the limit again.',
@@ -159,6 +169,7 @@ export const gates = {
 		`${what} at ${at}, ${temp}`,
 	decisionReheated: 'Reheated',
 	decisionDiscarded: 'Discarded',
+	decisionMoved: 'Moved',
 	reheatOf: 'Cooled again after reheating.',
 	rule: 'The rule: US FDA Food Code 2022, 3-501.14. Your local food-safety authority leads where it is stricter.',
 	compare: 'Compare ways to cool it',

@@ -24,7 +24,11 @@ const runResource = (count: number, name: string) => names[name]?.[count === 1 ?
 const ways: Record<CoolingWayName, string> = {
 	'pot-counter': 'the pot on the counter',
 	'pot-refrigerator': 'the pot in the refrigerator',
-	'wide-dishes-refrigerator': 'wide dishes, at most 2.5 cm (1 in) deep, in the refrigerator',
+	'wide-dishes-refrigerator':
+		'wide dishes, at most 2.5 cm (1 in) deep, on a rack in the refrigerator',
+	'pot-tap-then-ice': 'the pot in cold tap water first, then in an ice bath',
+	'portions-freezer':
+		'bags at most 3 cm (1¼ in) thick, flat in the freezer, apart from what is frozen',
 	'pot-ice-bath': 'the pot in an ice bath',
 	'pot-ice-bath-stirred': 'the pot in an ice bath, stirred often',
 	'bags-ice-water': 'bags at most 3 cm (1¼ in) thick, flat in ice water'
@@ -143,13 +147,15 @@ export const runSheet = {
 	cooling: 'Cooling',
 	coolingOf: ({ dish, way, time }: { dish: Shown; way: Shown; time: Shown }) =>
 		`${dish}: ${way}, cold in ${time}`,
+	stir: ({ dish }: { dish: Shown }) => `Stir ${dish} in its ice every few minutes`,
 	coolingIce: ({ mass }: { mass: Shown }) => `with ${mass} of ice`,
 	ways: {
 		pot: ways,
 		pan: {
 			...ways,
 			'pot-counter': 'its pan on the counter',
-			'pot-refrigerator': 'its pan in the refrigerator',
+			'pot-refrigerator': 'its pan on a rack in the refrigerator',
+			'pot-tap-then-ice': 'its pan in cold tap water first, then in an ice bath',
 			'pot-ice-bath': 'its pan in an ice bath'
 		}
 	},

@@ -17,7 +17,8 @@ import { packingDays } from './menu.ts';
 /** What somebody decided about a run: the rule's word, and the temperature it was decided at. */
 export interface CoolingDecision {
 	atMs: number;
-	code: 'reheated' | 'discarded';
+	/** `moved`: into another vessel or place, with a forecast of its own from then on */
+	code: 'reheated' | 'discarded' | 'moved';
 	tempC: number;
 }
 
@@ -43,7 +44,7 @@ export const coolingRuns = pgTable(
 		dishId: integer().references(() => dishes.id),
 		name: text().notNull(),
 		vessel: text({ enum: ['pot', 'dish', 'tray', 'bag'] }).notNull(),
-		place: text({ enum: ['counter', 'ice-bath', 'refrigerator'] }).notNull(),
+		place: text({ enum: ['counter', 'ice-bath', 'refrigerator', 'freezer'] }).notNull(),
 		volumeL: doublePrecision().notNull(),
 		depthM: doublePrecision().notNull(),
 		input: jsonb().$type<CoolingInput>().notNull(),

@@ -1,12 +1,16 @@
 import assert from 'node:assert/strict';
-import { it } from 'node:test';
+import { after, before, describe, it } from 'node:test';
+import type { PGlite } from '@electric-sql/pglite';
+import { coolingView } from '../../../core/cooling/cooling-view.ts';
 import { defaultCompositions } from '../../../core/foods/default-compositions.ts';
 import { predictCooling, type CoolingInput } from '../../../core/index.ts';
 import { limitsFrom } from '../../../core/safety/limits.ts';
-import type { CoolingRun } from '../../queries/cooling.ts';
-import { coolingHelps, isDiscarded } from './decisions.ts';
+import type { Db } from '../../db/db.ts';
+import { getCooling, type CoolingRun } from '../../queries/cooling.ts';
+import { addCooling, addReading } from '../../writes/cooling.ts';
+import { coolingHelps, isDiscarded, moveRun } from './decisions.ts';
 import { forecastFrom } from './start-cooling.ts';
-import { inlineCompute } from '../../testing/index.ts';
+import { inlineCompute, testDatabase } from '../../testing/index.ts';
 
 const compute = inlineCompute;
 const minute = 60_000;
@@ -52,7 +56,7 @@ it('what still helps is in time for the rule the food is under: four hours for w
 	const at = (min: number) => namesAt(run(50, [[min, 26]]), min);
 	assert.equal(run(50).forecast.rule, 'four-hours');
 	// from 26 °C ice takes 145 minutes at the unfavourable end, the refrigerator eleven hours
-	assert.deepEqual(await at(80), ['pot-ice-bath']);
+	assert.deepEqual(await at(80), ['pot-tap-then-ice', 'pot-ice-bath']);
 	assert.deepEqual(
 		await at(120),
 		[],
@@ -76,4 +80,29 @@ it('food is discarded by decision, or by the rule as it was measured when the ru
 	assert.equal(isDiscarded({ ...run(92), endedAtMs: 210 * minute }, limits), false);
 	const decision = { atMs: 0, code: 'discarded', tempC: 30 } as const;
 	assert.equal(isDiscarded({ ...run(92), decisions: [decision] }, limits), true);
+});
+
+describe('moved, on a real database', () => {
+	let db: Db;
+	let client: PGlite;
+	before(async () => ({ db, client } = await testDatabase()));
+	after(() => client.close());
+
+	it('into ice: the same clock goes on, the forecast from then on is the ice’s', async () => {
+		const { id: _, readings: __, ...values } = run(92);
+		const id = await addCooling(db, values);
+		await addReading(db, { runId: id, atMs: 40 * minute, tempC: 70 });
+		const before = (await getCooling(db, id))!;
+		const limits = limitsFrom({});
+		const nowMs = 41 * minute;
+		await moveRun(db, compute, before, { way: 'pot-ice-bath', nowMs, limits });
+		const moved = (await getCooling(db, id))!;
+		const [was, is] = [before, moved].map((of) => coolingView(of, nowMs, limits));
+		assert.equal(moved.place, 'ice-bath');
+		assert.equal(moved.startedAtMs, before.startedAtMs);
+		assert.equal(moved.decisions.at(-1)?.code, 'moved');
+		assert.ok(Math.abs(is.nowC - was.nowC) < 1, 'it does not jump as it is moved');
+		assert.ok(Math.abs(is.clockStartMin - was.clockStartMin) < 5);
+		assert.ok((is.to5Min ?? Infinity) < (was.to5Min ?? Infinity) / 2);
+	});
 });

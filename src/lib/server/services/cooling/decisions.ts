@@ -4,6 +4,7 @@ import {
 	type CoolingWayName
 } from '../../../core/cooling/cooling-ways.ts';
 import { coolingView } from '../../../core/cooling/cooling-view.ts';
+import type { TimedTemperature } from '../../../core/cooling/through-readings.ts';
 import { gateDecision } from '../../../core/cooling/gate-decision.ts';
 import { ruleGates, twoStageRule } from '../../../core/safety/two-stage-rule.ts';
 import type { SafetyLimits } from '../../../core/safety/limits.ts';
@@ -11,8 +12,11 @@ import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { CoolingDecision } from '../../db/schema/index.ts';
 import { type CoolingRun } from '../../queries/cooling.ts';
-import { addCooling, setCooling } from '../../writes/cooling.ts';
+import { addCooling, moveCooling, setCooling } from '../../writes/cooling.ts';
 import { runValues } from './start-cooling.ts';
+
+/** Food this cold needs no forecast of how it gets cold, °C. */
+const coldestMovedC = 6;
 
 /** Whether a run's food is not to be eaten: decided so, or the rule says so by what was measured. */
 export function isDiscarded(run: CoolingRun, limits: SafetyLimits): boolean {
@@ -37,6 +41,7 @@ const waysQuestion = (run: CoolingRun, startC: number, limits: SafetyLimits) => 
 	startC,
 	roomC: run.input.roomC,
 	refrigeratorC: run.input.refrigeratorC,
+	freezerC: run.input.freezerC,
 	limits
 });
 
@@ -49,7 +54,10 @@ export async function coolingHelps(
 ): Promise<CoolingWay[]> {
 	const view = coolingView(run, nowMs, limits);
 	const sinceMin = (nowMs - run.startedAtMs) / 60_000 - view.clockStartMin;
-	const { ways } = await compute('cooling-ways', waysQuestion(run, Math.max(6, view.nowC), limits));
+	const { ways } = await compute(
+		'cooling-ways',
+		waysQuestion(run, Math.max(coldestMovedC, view.nowC), limits)
+	);
 	const leftMin = Object.fromEntries(
 		ruleGates(run.forecast.rule, limits).map(({ gate, limitMin }) => [gate, limitMin - sinceMin])
 	);
@@ -58,6 +66,49 @@ export async function coolingHelps(
 		to21Min: passed21 ? null : (leftMin.to21 ?? null),
 		to5Min: leftMin.to5
 	}).filter(({ name }) => name !== 'pot-counter');
+}
+
+/**
+ * Its food was moved into another vessel or place: the same clock of the same rule goes on, with a forecast of its own from the
+ * temperature it has now.
+ */
+export async function moveRun(
+	db: Db,
+	compute: Compute,
+	run: CoolingRun,
+	how: { way: CoolingWayName; nowMs: number; limits: SafetyLimits }
+): Promise<void> {
+	const view = coolingView(run, how.nowMs, how.limits);
+	const way = await compute('cooling-choice', {
+		...waysQuestion(run, Math.max(coldestMovedC, view.nowC), how.limits),
+		names: [how.way]
+	});
+	const { forecast: after, ...values } = runValues(way);
+	const atMin = (how.nowMs - run.startedAtMs) / 60_000;
+	const before = (curve: readonly TimedTemperature[]) =>
+		curve.filter(({ minute }) => minute < atMin);
+	const joined = (
+		curve: readonly TimedTemperature[],
+		then: { minutes: readonly number[]; tempsC: readonly number[] }
+	) => ({
+		minutes: [...before(curve).map(({ minute }) => minute), ...then.minutes.map((m) => m + atMin)],
+		tempsC: [...before(curve).map(({ tempC }) => tempC), ...then.tempsC]
+	});
+	const likely = joined(view.curve, { minutes: after.minutes, tempsC: after.warmestC });
+	const slow = joined(view.slow, { minutes: after.slowMinutes, tempsC: after.slowWarmestC });
+	await moveCooling(db, run, {
+		...values,
+		input: { ...way.input, startC: run.input.startC },
+		forecast: {
+			...run.forecast,
+			minutes: likely.minutes,
+			warmestC: likely.tempsC,
+			slowMinutes: slow.minutes,
+			slowWarmestC: slow.tempsC,
+			iceNeededKg: after.iceNeededKg
+		},
+		decisions: decided(run, 'moved', how.nowMs, how.limits)
+	});
 }
 
 const decided = (

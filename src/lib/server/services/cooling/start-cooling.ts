@@ -19,7 +19,8 @@ import type { CoolingForecast, coolingRuns } from '../../db/schema/index.ts';
 import type { Db } from '../../db/db.ts';
 import { addCooling } from '../../writes/cooling.ts';
 import { getDish } from '../../queries/dishes.ts';
-import { getHousehold } from '../../queries/household.ts';
+import { loadKgPerL } from '../../../core/menu/day-totals.ts';
+import { getHousehold, listFreezers } from '../../queries/household.ts';
 
 export interface CoolingRequest {
 	dishId?: number;
@@ -113,6 +114,7 @@ async function waysQuestion(db: Db, request: CoolingRequest) {
 	const vessel = vesselShape(request);
 	if (!vessel) return null;
 	const { house, dish, food } = await hotFood(db, request);
+	const [largest] = (await listFreezers(db)).sort((a, b) => b.volumeL - a.volumeL);
 	return {
 		dish,
 		input: {
@@ -129,6 +131,8 @@ async function waysQuestion(db: Db, request: CoolingRequest) {
 			startC: request.startC,
 			roomC: house.roomC,
 			refrigeratorC: house.refrigeratorC,
+			freezerC: largest?.setC,
+			freezerTakesKg: largest && largest.volumeL * loadKgPerL,
 			limits: limitsFrom(house.limits)
 		}
 	};
@@ -183,7 +187,9 @@ const vesselOf: Readonly<
 	'pot-counter': { vessel: 'pot', place: 'counter' },
 	'pot-refrigerator': { vessel: 'pot', place: 'refrigerator' },
 	'wide-dishes-refrigerator': { vessel: 'tray', place: 'refrigerator' },
+	'pot-tap-then-ice': { vessel: 'pot', place: 'ice-bath' },
 	'pot-ice-bath': { vessel: 'pot', place: 'ice-bath' },
+	'portions-freezer': { vessel: 'bag', place: 'freezer' },
 	'pot-ice-bath-stirred': { vessel: 'pot', place: 'ice-bath' },
 	'bags-ice-water': { vessel: 'bag', place: 'ice-bath' }
 };

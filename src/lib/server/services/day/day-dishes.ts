@@ -21,8 +21,10 @@ const pan = { kind: 'pan', lengthM: 0.32, widthM: 0.22 } as const;
 const panL = 3.5;
 /** Cooling that takes longer than this is also tried the fast way, minutes. */
 const slowMin = 60;
-/** The counter alone never gets food cold: it is shown when ways are compared, not planned. */
-const plannedWays = coolingWayNames.filter((name) => name !== 'pot-counter');
+/** The counter alone never gets food cold, and hot bags warm a freezer: they are shown when ways are compared, not planned. */
+const plannedWays = coolingWayNames.filter(
+	(name) => name !== 'pot-counter' && name !== 'portions-freezer'
+);
 
 export interface PlannedDish {
 	row: DayDishRow;
@@ -108,18 +110,25 @@ export async function dayCoolings(
 	return chosen;
 }
 
+const waterWays: ReadonlySet<CoolingWay['name']> = new Set<CoolingWay['name']>([
+	'pot-tap-then-ice',
+	'pot-ice-bath',
+	'pot-ice-bath-stirred',
+	'bags-ice-water'
+]);
+
 /** What the run sheet takes of a chosen way; null when it never gets cold that way. */
 function runCooling(chosen: ChosenCooling | undefined, litres: number): DayCooling | null {
 	if (!chosen || !Number.isFinite(chosen.minutes)) return null;
 	const { way, minutes } = chosen;
-	const inWater =
-		way === 'pot-ice-bath' || way === 'pot-ice-bath-stirred' || way === 'bags-ice-water';
+	const inWater = waterWays.has(way);
 	const inRefrigerator = way === 'pot-refrigerator' || way === 'wide-dishes-refrigerator';
 	return {
 		minutes,
 		resource: inWater ? 'ice-bath' : inRefrigerator ? 'refrigerator' : null,
 		amount: inRefrigerator ? Math.ceil(litres * 10) / 10 : 1,
-		packedFirst: way === 'bags-ice-water'
+		packedFirst: way === 'bags-ice-water' || way === 'portions-freezer',
+		stirred: way === 'pot-ice-bath-stirred'
 	};
 }
 

@@ -129,7 +129,8 @@ async function learned(db: Db, exceptDayId: number): Promise<Record<string, numb
 				const { tasks } = dayState(await eventsOfDay(db, id));
 				return (run.plan?.tasks ?? []).flatMap(({ id: key, kind, work, baseMin }) => {
 					const { startedAtMs, endedAtMs } = tasks[key] ?? {};
-					if (kind === 'cool' || kind === 'pause' || !startedAtMs || !endedAtMs) return [];
+					if (kind === 'cool' || kind === 'stir' || kind === 'pause' || !startedAtMs || !endedAtMs)
+						return [];
 					return [{ work, baseMin, actualMin: (endedAtMs - startedAtMs) / 60_000 }];
 				});
 			})
