@@ -113,6 +113,22 @@ function minutesOf(sentence: string) {
 	return { from: from + more, to: (match[2] ? valueOf(match[2]) * per : from) + more };
 }
 
+const slowly = /slow[- ]cook/i;
+/** Shorter than this nothing is cooked in a slow cooker, minutes. */
+const leastSlowMin = 30;
+const mostBareHours = 16;
+
+/** A slow cooker's "on low 8 to 10" without a unit: hours. */
+function bareHoursOf(sentence: string) {
+	const match =
+		/\b(?:low|high)\b(?:\s+(?:for|setting|heat|about))*[\s,:(]+(\d{1,2})(?:\s*(?:-|–|to)\s*(\d{1,2}))?(?!\s*(?:[\d/]|[.,]\d|°|g\b|ml\b|cups?\b|kg\b|l\b))/i.exec(
+			sentence
+		);
+	if (!match) return null;
+	const [from, to] = [Number(match[1]), Number(match[2] ?? match[1])];
+	return from > 0 && to <= mostBareHours ? { from: from * 60, to: to * 60 } : null;
+}
+
 /** Oven settings by the marks of gas ovens, °C (common practice, from memory). */
 const gasMarkC: Readonly<Record<string, number>> = {
 	'1': 140,
@@ -150,10 +166,15 @@ export function guessInstruction(method: string): OwnFacts['instruction'] {
 	let heatedC: number | null = null;
 	for (const sentence of method.split(/(?<=[.!?])\s+|\n+/)) {
 		heatedC = ovenOf(sentence) ?? heatedC;
-		const minutes = minutesOf(sentence);
+		const minutes = minutesOf(sentence) ?? (slowly.test(sentence) ? bareHoursOf(sentence) : null);
 		if (!minutes || minutes.from <= 0 || minutes.to > 24 * 60 || minutes.to < minutes.from)
 			continue;
-		if (/slow[- ]cook/i.test(sentence) || /\bon (low|high)\b/i.test(sentence)) {
+		// "on high for five minutes" is the hob
+		if (
+			slowly.test(sentence) ||
+			(/\bon (low|high)\b/i.test(sentence) && minutes.from >= leastSlowMin)
+		) {
+			if (minutes.from < leastSlowMin) continue;
 			const setting = /\bhigh\b/i.test(sentence) && !/\blow\b/i.test(sentence) ? 'high' : 'low';
 			return { method: { appliance: 'slow-cooker', setting }, state: 'fresh', minutes };
 		}

@@ -220,6 +220,9 @@ it('guesses kind, state and instruction from words', () => {
 		covered: true
 	});
 	const minutes = (method: string) => guessInstruction(method)?.minutes;
+	assert.deepEqual(minutes('Slow-cook on low 8 to 10.'), { from: 480, to: 600 });
+	assert.equal(minutes('Slow-cook on low with 2 cups of stock.'), undefined);
+	assert.equal(minutes('Fry on high for 5 minutes.'), undefined, 'that is the hob');
 	assert.deepEqual(minutes('Slow cook for 1 hour 30 minutes.'), { from: 90, to: 90 });
 	assert.deepEqual(minutes('Pressure cook for 1½-2 hours.'), { from: 90, to: 120 });
 	assert.deepEqual(minutes('Cook on high for an hour and a half.'), { from: 90, to: 90 });

@@ -87,7 +87,7 @@ it('says the same in the units and the order of days of the household', () => {
 	assert.match(us.contents, /raw · 4 servings · 2.1 lb · 2 of 3/);
 	assert.match(metric.caution, /74 °C/);
 	assert.match(us.caution, /165 °F/);
-	assert.equal(us.cookRows[0][0], 'Oven 329 °F, covered');
+	assert.equal(us.cookRows[0][0], 'Oven 325 °F, covered');
 });
 
 it('what is refused is a no, never a time; what wants care has a star; without a date it is used first', () => {

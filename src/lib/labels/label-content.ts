@@ -3,7 +3,7 @@ import type { CookCard } from '../core/serving/cook-card.ts';
 import { roundedNutrition, type Nutrition } from '../core/foods/nutrition.ts';
 import type { CookOption } from '../core/cooking/conversion/convert-cook.ts';
 import { dayText, rangeText } from '../present/time.ts';
-import { lengthText, massText, tempText, type Habit } from '../present/units.ts';
+import { lengthText, massText, ovenText, tempText, type Habit } from '../present/units.ts';
 
 export interface LabelPack {
 	code: string;
@@ -160,7 +160,7 @@ function shortMethod({ method }: CookOption, habit: Habit): string {
 		case 'pressure-cooker':
 			return w.labelContent.pressureCooker;
 		case 'oven':
-			return `Oven ${tempText(method.ovenC, habit)}${method.covered ? w.labelContent.covered : ''}`;
+			return `Oven ${ovenText(method.ovenC, habit)}${method.covered ? w.labelContent.covered : ''}`;
 	}
 }
 

@@ -1,6 +1,6 @@
 import type { MatchReason } from '../core/menu/goes-well-with.ts';
 import type { Habit } from './habit.ts';
-import { massText, tempText } from './units.ts';
+import { massText, ovenText } from './units.ts';
 import * as w from './wording/index.ts';
 
 /** The first few of a list, and how many more. */
@@ -19,7 +19,7 @@ export function matchText(reason: MatchReason, habit: Habit): string {
 		case 'chopped-once':
 			return w.menuDay.choppedOnce({ items: some(reason.items) });
 		case 'same-oven':
-			return w.menuDay.sameOven({ at: tempText(reason.ovenC, habit) });
+			return w.menuDay.sameOven({ at: ovenText(reason.ovenC, habit) });
 		case 'same-protein':
 			return w.menuDay.sameProtein({ item: reason.item });
 		case 'other-protein':

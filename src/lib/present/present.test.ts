@@ -7,7 +7,15 @@ import { quantityFromText } from '../schemas/quantity-text.ts';
 import { lineAmountText } from './amounts.ts';
 import { metricHabit, usHabit, type Habit } from './habit.ts';
 import { dayText, instantText, timeOfDayText } from './time.ts';
-import { lengthText, massText, tempText, volumeText } from './units.ts';
+import {
+	lengthText,
+	massText,
+	tempText,
+	volumeText,
+	ovenText,
+	roomText,
+	sidesText
+} from './units.ts';
 
 const habits = fc.constantFrom(metricHabit, usHabit, { ...metricHabit, dayOrder: 'ymd' } as Habit);
 
@@ -62,6 +70,12 @@ describe('cook’s numbers', () => {
 		[volumeText(0.3155, usHabit), '1⅓ cups'],
 		[volumeText(0.0296, usHabit), '2 tbsp'],
 		[volumeText(0.24, metricHabit), '240 mL'],
+		[ovenText(165, usHabit), '325 °F'],
+		[ovenText(176.7, usHabit), '350 °F'],
+		[ovenText(180, metricHabit), '180 °C'],
+		[roomText(200, usHabit), '7.1 cu ft'],
+		[roomText(200, metricHabit), '200 L'],
+		[sidesText(0.2, 0.3, usHabit), '8 × 12 in'],
 		[tempText(73.9, usHabit), '165 °F'],
 		[tempText(-18, metricHabit), '−18 °C'],
 		[lineAmountText({ quantity: 2, quantityTo: null, unit: 'cup' }, metricHabit), '470 mL'],

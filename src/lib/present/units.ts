@@ -54,6 +54,30 @@ export function lengthText(m: number, habit: Habit): string {
 	return m < 0.1 ? `${Math.round(m * 1000)} mm` : `${trim(m * 100, 1)} cm`;
 }
 
+/** A sum of room: 200 L; 7.1 cu ft, as freezers are sold there. */
+export function roomText(litres: number, habit: Habit): string {
+	if (habit.system === 'metric') return volumeText(litres, habit);
+	const feet = litres / litresPer.cubicFoot;
+	return `${feet >= 10 ? feet.toFixed(0) : trim(feet, 1)} cu ft`;
+}
+
+/** Sides of a pan and sizes of bags as they are sold: 20 × 20 cm; 8 × 8 in. */
+export function sidesText(a: number, b: number, habit: Habit): string {
+	const side = (m: number) =>
+		habit.system === 'us' ? `${Math.round(m / mPer.inch)}` : trim(m * 100, 0);
+	return `${side(a)} × ${side(b)} ${habit.system === 'us' ? 'in' : 'cm'}`;
+}
+
+/** Steps of an oven's knob: 25 °F, 5 °C. */
+const knobF = 25;
+const knobC = 5;
+
+/** An oven's temperature as its knob has it: 165 °C, 325 °F. */
+export function ovenText(ovenC: number, habit: Habit): string {
+	if (habit.temperature === 'c') return `${Math.round(ovenC / knobC) * knobC} °C`;
+	return `${Math.round((ovenC * 9) / 5 / knobF + 32 / knobF) * knobF} °F`;
+}
+
 /** A temperature point. */
 export function tempText(tempC: number, habit: Habit): string {
 	return `${tempNumber(tempC, habit)} ${tempUnit(habit)}`;

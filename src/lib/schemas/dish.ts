@@ -7,6 +7,7 @@ import { measures, type MeasureName } from '../core/units/measures.ts';
 import { lineForms, type LineCorrection } from '../core/foods/line-correction.ts';
 import type { Habit } from '../present/units.ts';
 import { amount, oneOf, text, wholeNumber } from './fields.ts';
+import { instructionTime } from './instruction-time.ts';
 
 export const applianceNames = ['slow-cooker', 'pressure-cooker', 'oven'] as const;
 export const instructionStates = ['thawed', 'frozen', 'fresh'] as const;
@@ -104,11 +105,12 @@ export function dishSchema(habit: Habit) {
 			'appliance',
 			ifInstruction((s) => s.required(w.dishChecks.instructionStateMissing))
 		),
-		fromMin: amount('minutes', habit, { label: w.dishChecks.timeFrom, min: 1, max: 24 * 60 }).when(
+		lid: oneOf(['covered', 'open'] as const, w.dishChecks.lid),
+		fromMin: instructionTime(w.dishChecks.timeFrom, habit).when(
 			'appliance',
 			ifInstruction((s) => s.required(w.dishChecks.timeMissing))
 		),
-		toMin: amount('minutes', habit, { label: w.dishChecks.timeTo, min: 1, max: 24 * 60 }).test(
+		toMin: instructionTime(w.dishChecks.timeTo, habit).test(
 			'order',
 			w.dishChecks.timeOrder,
 			function (value) {

@@ -5,6 +5,7 @@ import {
 	lengthText,
 	massText,
 	tempText,
+	roomText,
 	volumeText,
 	altitudeText,
 	type Habit
@@ -16,6 +17,7 @@ import { numberFromText, quantityFromText, unitHint, type Dimension } from './qu
 const shownLimit: Record<Dimension, (value: number, habit: Habit) => string> = {
 	mass: massText,
 	volume: volumeText,
+	room: roomText,
 	length: lengthText,
 	altitude: altitudeText,
 	temperature: tempText,
@@ -25,6 +27,7 @@ const shownLimit: Record<Dimension, (value: number, habit: Habit) => string> = {
 const example: Record<Dimension, (habit: Habit) => string> = {
 	mass: (h) => (h.system === 'us' ? '2½ lb' : '1.2 kg'),
 	volume: (h) => (h.system === 'us' ? '6 cups' : '1.5 L'),
+	room: (h) => (h.system === 'us' ? '7 cu ft' : '200 L'),
 	length: (h) => (h.system === 'us' ? '1¼ in' : '3 cm'),
 	altitude: (h) => (h.system === 'us' ? '4700 ft' : '1450 m'),
 	temperature: (h) => (h.temperature === 'f' ? '203 °F' : '95 °C'),

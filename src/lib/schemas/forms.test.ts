@@ -5,6 +5,7 @@ import { metricHabit as metric, usHabit as us, type Habit } from '../present/hab
 import { coolingSchema } from './cooling.ts';
 import { dishSchema } from './dish.ts';
 import { packingSchema } from './packing.ts';
+import { chosenHabit, kitchenSchema } from './household.ts';
 import { quantityFromText } from './quantity-text.ts';
 import { readForm } from './read-form.ts';
 
@@ -129,5 +130,58 @@ describe('wrong input gets a message that says what to do', () => {
 			]
 		];
 		for (const [errors, field, message] of cases) assert.match(errors[field] ?? '', message);
+	});
+});
+
+it('what is typed beside the choice of units is meant in the chosen ones: 4,500 is feet', () => {
+	const typed = {
+		system: 'us',
+		temperature: 'f',
+		clock: '12',
+		dayOrder: 'mdy',
+		altitudeM: '4,500',
+		roomC: '70',
+		refrigeratorC: '38',
+		timeZone: 'America/Denver'
+	};
+	const form = readForm(kitchenSchema(chosenHabit(typed, metric)), typed);
+	assert.ok(form.ok, JSON.stringify(form));
+	assert.ok(Math.abs(form.value.altitudeM - 4500 * 0.3048) < 0.1);
+	assert.ok(Math.abs(form.value.refrigeratorC - 3.33) < 0.01);
+});
+
+describe('a recipe’s time', () => {
+	const dish = {
+		name: 'Dal',
+		servings: '4',
+		kind: 'pulse-soup',
+		state: 'raw',
+		lines: '300 g red lentils',
+		instructionState: 'fresh'
+	};
+	const read = (told: object) => readForm(dishSchema(metric), { ...dish, ...told });
+	const minutes = (told: object) => {
+		const form = read(told);
+		assert.ok(form.ok, JSON.stringify(form));
+		return [form.value.fromMin, form.value.toMin];
+	};
+	const slow = { appliance: 'slow-cooker', setting: 'low' };
+
+	it('in a slow cooker "8 to 10" is hours, "45 min" is what it says', () => {
+		assert.deepEqual(minutes({ ...slow, fromMin: '8', toMin: '10' }), [480, 600]);
+		assert.deepEqual(minutes({ ...slow, fromMin: '90 min', toMin: '2 h' }), [90, 120]);
+		assert.deepEqual(minutes({ appliance: 'oven', ovenC: '180', fromMin: '8' })[0], 8);
+	});
+
+	it('what cannot be is asked about, not saved', () => {
+		for (const told of [
+			{ ...slow, fromMin: '8 min' },
+			{ ...slow, fromMin: '30 h' },
+			{ appliance: 'pressure-cooker', fromMin: '8 h' },
+			{ appliance: 'oven', ovenC: '180', fromMin: '1 min' }
+		]) {
+			const form = read(told);
+			assert.ok(!form.ok && form.errors.fromMin, JSON.stringify(told));
+		}
 	});
 });

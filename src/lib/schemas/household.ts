@@ -18,6 +18,17 @@ function isTimeZone(zone: string): boolean {
 	}
 }
 
+/** The habit as the kitchen's form has it chosen: what is typed beside the choice is meant in it. */
+export function chosenHabit(typed: Readonly<Record<string, unknown>>, habit: Habit): Habit {
+	const of = <T extends string>(value: unknown, known: readonly T[], now: T): T =>
+		known.find((one) => one === value) ?? now;
+	return {
+		...habit,
+		system: of(typed.system, ['metric', 'us'], habit.system),
+		temperature: of(typed.temperature, ['c', 'f'], habit.temperature)
+	};
+}
+
 /** Where the kitchen is and how the household reads amounts, days and clocks. */
 export function kitchenSchema(habit: Habit) {
 	return yup.object({
@@ -98,7 +109,12 @@ export function appliancesSchema(habit: Habit) {
 			min: 300,
 			max: 3000
 		}),
-		...bowlShape('pressure', w.householdChecks.pressureCooker, habit)
+		...bowlShape('pressure', w.householdChecks.pressureCooker, habit),
+		ovenPreheatMin: amount('minutes', habit, {
+			label: w.applianceFields.preheat,
+			min: 0,
+			max: 60
+		})
 	});
 }
 
@@ -140,7 +156,7 @@ export function rulesSchema(habit: Habit) {
 export function freezerSchema(habit: Habit) {
 	return yup.object({
 		name: text(w.householdChecks.freezer, 60).required(w.householdChecks.freezerMissing),
-		volumeL: amount('volume', habit, { label: w.householdChecks.room, min: 5, max: 1500 }).required(
+		volumeL: amount('room', habit, { label: w.householdChecks.room, min: 5, max: 1500 }).required(
 			w.householdChecks.roomMissing
 		),
 		setC: amount('temperature', habit, {

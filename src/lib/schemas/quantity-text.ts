@@ -4,7 +4,37 @@ import type { Habit } from '../present/units.ts';
 
 /** What a typed amount measures. Temperature is a point, not a difference. */
 export type Dimension =
-	'mass' | 'volume' | 'length' | 'temperature' | 'altitude' | 'power' | 'minutes';
+	'mass' | 'volume' | 'room' | 'length' | 'temperature' | 'altitude' | 'power' | 'minutes';
+
+const litreUnits = {
+	ml: 0.001,
+	cl: 0.01,
+	dl: 0.1,
+	l: 1,
+	litre: 1,
+	litres: 1,
+	liter: 1,
+	liters: 1,
+	cup: litresPer.cup,
+	cups: litresPer.cup,
+	tbsp: litresPer.tbsp,
+	tsp: litresPer.tsp,
+	'fl oz': litresPer.flOz,
+	pint: litresPer.pint,
+	pints: litresPer.pint,
+	qt: litresPer.quart,
+	quart: litresPer.quart,
+	quarts: litresPer.quart,
+	gal: litresPer.gallon,
+	gallon: litresPer.gallon,
+	gallons: litresPer.gallon,
+	'cu ft': litresPer.cubicFoot,
+	'cubic ft': litresPer.cubicFoot,
+	'cubic foot': litresPer.cubicFoot,
+	'cubic feet': litresPer.cubicFoot,
+	ft3: litresPer.cubicFoot,
+	'ft³': litresPer.cubicFoot
+};
 
 /** Factor to the canonical unit (kg, L, m, °C, m, W, min). NIST Handbook 44. */
 const unitFactors: Record<Exclude<Dimension, 'temperature'>, Record<string, number>> = {
@@ -23,28 +53,8 @@ const unitFactors: Record<Exclude<Dimension, 'temperature'>, Record<string, numb
 		pound: kgPer.lb,
 		pounds: kgPer.lb
 	},
-	volume: {
-		ml: 0.001,
-		cl: 0.01,
-		dl: 0.1,
-		l: 1,
-		litre: 1,
-		litres: 1,
-		liter: 1,
-		liters: 1,
-		cup: litresPer.cup,
-		cups: litresPer.cup,
-		tbsp: litresPer.tbsp,
-		tsp: litresPer.tsp,
-		'fl oz': litresPer.flOz,
-		pint: litresPer.pint,
-		pints: litresPer.pint,
-		qt: litresPer.quart,
-		quart: litresPer.quart,
-		quarts: litresPer.quart,
-		gal: litresPer.gallon,
-		gallon: litresPer.gallon
-	},
+	volume: litreUnits,
+	room: litreUnits,
 	length: {
 		mm: 0.001,
 		cm: 0.01,
@@ -74,6 +84,7 @@ const unitFactors: Record<Exclude<Dimension, 'temperature'>, Record<string, numb
 const defaultUnit: Record<Dimension, (habit: Habit) => string> = {
 	mass: (h) => (h.system === 'us' ? 'lb' : 'g'),
 	volume: (h) => (h.system === 'us' ? 'qt' : 'l'),
+	room: (h) => (h.system === 'us' ? 'cu ft' : 'l'),
 	length: (h) => (h.system === 'us' ? 'in' : 'cm'),
 	altitude: (h) => (h.system === 'us' ? 'ft' : 'm'),
 	power: () => 'w',

@@ -1,7 +1,12 @@
 import * as w from '$lib/present/wording';
 import { fail, redirect } from '@sveltejs/kit';
 import { readBackup } from '$lib/formats/backup';
-import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
+import {
+	appliancesSchema,
+	chosenHabit,
+	freezerSchema,
+	kitchenSchema
+} from '$lib/schemas/household';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/household';
 import { rowId } from '$lib/server/row-id';
@@ -23,7 +28,10 @@ export const load: PageServerLoad = async ({ locals }) => ({
 export const actions: Actions = {
 	kitchen: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());
-		const form = readForm(kitchenSchema(habitOf(await getHousehold(locals.db))), raw);
+		const form = readForm(
+			kitchenSchema(chosenHabit(raw, habitOf(await getHousehold(locals.db)))),
+			raw
+		);
 		if (!form.ok) return fail(400, { part: 'kitchen', errors: form.errors, typed: raw });
 		await changeHousehold(locals.db, kitchenValues(form.value), nowMs());
 		return { part: 'kitchen', saved: true };

@@ -2,7 +2,7 @@
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { instantText } from '$lib/present/time';
-	import { tempText, volumeText } from '$lib/present/units';
+	import { roomText, tempText } from '$lib/present/units';
 	import { checked } from '$lib/ui/kit/checked';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import { clock } from '$lib/ui/shell/clock.svelte';
@@ -50,7 +50,10 @@
 	class="grid gap-5 lg:grid-cols-2"
 	novalidate
 	use:enhance={checked(
-		async () => (await import('$lib/schemas/household')).kitchenSchema(data.habit),
+		async () => {
+			const { chosenHabit, kitchenSchema } = await import('$lib/schemas/household');
+			return kitchenSchema(chosenHabit(kitchen.texts, data.habit));
+		},
 		show('kitchen'),
 		part('kitchen')
 	)}
@@ -107,7 +110,7 @@
 								<b>{box.name}</b><br />
 								<span class="quiet">{box.shelves.map((shelf) => shelf.name).join(', ')}</span>
 							</td>
-							<td>{volumeText(box.volumeL, data.habit)}</td>
+							<td>{roomText(box.volumeL, data.habit)}</td>
 							<td>{tempText(box.setC, data.habit)}</td>
 							<td>
 								<div class="flex justify-end gap-2">

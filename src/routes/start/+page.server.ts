@@ -1,5 +1,10 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
+import {
+	appliancesSchema,
+	chosenHabit,
+	freezerSchema,
+	kitchenSchema
+} from '$lib/schemas/household';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/household';
 import { writeFreezer } from '$lib/server/services/household/change-freezer';
@@ -22,7 +27,10 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 export const actions: Actions = {
 	kitchen: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());
-		const form = readForm(kitchenSchema(habitOf(await getHousehold(locals.db))), raw);
+		const form = readForm(
+			kitchenSchema(chosenHabit(raw, habitOf(await getHousehold(locals.db)))),
+			raw
+		);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
 		await settle(locals.db, kitchenValues(form.value));
 		redirect(303, '/start?step=2');

@@ -58,7 +58,10 @@
 		class="grid gap-5 lg:grid-cols-2"
 		novalidate
 		use:enhance={checked(
-			async () => (await import('$lib/schemas/household')).kitchenSchema(data.habit),
+			async () => {
+				const { chosenHabit, kitchenSchema } = await import('$lib/schemas/household');
+				return kitchenSchema(chosenHabit(kitchen.texts, data.habit));
+			},
 			show,
 			hooks
 		)}

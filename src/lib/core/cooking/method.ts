@@ -51,14 +51,22 @@ export function noHotter(method: Method, than: Method): boolean {
 	}
 }
 
+/** Usual oven temperatures on a knob in °C, and in steps of 25 on one in °F (325, 350, 400). */
+const usualOvenC = {
+	c: { fish: 200, bake: 180, rest: 165 },
+	f: { fish: (400 - 32) / 1.8, bake: (350 - 32) / 1.8, rest: (325 - 32) / 1.8 }
+} as const;
+
 /** Slow cooker low and high, pressure cooker, oven: 180 °C covered for bakes, 200 °C open for fish, 165 °C covered for the rest. */
-export function defaultMethods(kind: DishKind): Method[] {
+export function defaultMethods(kind: DishKind, knob: 'c' | 'f' = 'c'): Method[] {
+	const hotC =
+		kind === 'fish'
+			? usualOvenC[knob].fish
+			: usualOvenC[knob][kind === 'assembled-bake' ? 'bake' : 'rest'];
 	return [
 		{ appliance: 'slow-cooker', setting: 'low' },
 		{ appliance: 'slow-cooker', setting: 'high' },
 		{ appliance: 'pressure-cooker', release: quickKinds.has(kind) ? 'quick' : 'natural' },
-		kind === 'fish'
-			? { appliance: 'oven', ovenC: 200, covered: false }
-			: { appliance: 'oven', ovenC: kind === 'assembled-bake' ? 180 : 165, covered: true }
+		{ appliance: 'oven', ovenC: hotC, covered: kind !== 'fish' }
 	];
 }

@@ -1,6 +1,6 @@
 import type { DishFacts } from '../foods/dish-facts.ts';
 import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
-import type { Method, State } from '../cooking/method.ts';
+import { defaultMethods, type Method, type State } from '../cooking/method.ts';
 import type { DishKind } from '../published/dish-kinds.ts';
 import type { Block } from '../packing/pack-plan.ts';
 import type { SafetyLimits } from '../safety/limits.ts';
@@ -28,6 +28,8 @@ export function cardQuestion(input: {
 		pressureCooker: PressureCooker;
 		oven: Oven;
 		refrigeratorC: number;
+		/** °C or °F on the oven's knob */
+		temperature: 'c' | 'f';
 	} & Kitchen;
 	freezerC: number;
 	limits: SafetyLimits;
@@ -57,6 +59,7 @@ export function cardQuestion(input: {
 			liquidKg: 0,
 			known,
 			reheat,
+			methods: house.temperature === 'f' ? defaultMethods(dish.kind, 'f') : undefined,
 			slowCooker: house.slowCooker,
 			pressureCooker: house.pressureCooker,
 			oven: house.oven,

@@ -15,7 +15,8 @@ export const litresPer = {
 	cup: 0.236588,
 	pint: 0.473176,
 	quart: 0.946353,
-	gallon: 3.78541
+	gallon: 3.78541,
+	cubicFoot: 28.3168
 } as const;
 
 export const mPer = { mm: 0.001, cm: 0.01, m: 1, km: 1000, inch: 0.0254, foot: 0.3048 } as const;

@@ -107,7 +107,8 @@ describe('what is changed can be taken back, once', () => {
 
 		const now = {
 			slowCooker: { volumeL: 6, effectiveLowW: 128, measured: true },
-			pressureCooker: { volumeL: 6 }
+			pressureCooker: { volumeL: 6 },
+			oven: {}
 		};
 		const form = { slowVolumeL: 6, pressureVolumeL: 6 } as Parameters<typeof applianceValues>[0];
 		const keep = applianceValues({ ...form, slowLowW: 128 } as typeof form, now);

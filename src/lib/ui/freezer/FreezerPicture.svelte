@@ -1,6 +1,6 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
-	import { massText, tempText, volumeText, type Habit } from '$lib/present/units';
+	import { massText, tempText, roomText, type Habit } from '$lib/present/units';
 	import Why from '../kit/Why.svelte';
 
 	interface Shelf {
@@ -33,7 +33,7 @@
 <section class="plate">
 	<h2>{freezer.name}</h2>
 	<p class="quiet">
-		{say.kinds[freezer.kind]}, {volumeText(freezer.volumeL, habit)}, {tempText(freezer.setC, habit)}
+		{say.kinds[freezer.kind]}, {roomText(freezer.volumeL, habit)}, {tempText(freezer.setC, habit)}
 	</p>
 	<div class="cabinet mt-2" class:chest={freezer.kind === 'chest'}>
 		{#each freezer.shelves as shelf (shelf.id)}
@@ -57,8 +57,8 @@
 			<p class="quiet">
 				<a href="/freezer?shelf={shelf.id}">{shelf.name}</a>:
 				{#if shelf.packs === 0}{say.empty.replace(', ', '')}{:else}{say.shelfFill({
-						litres: volumeText(shelf.litres, habit),
-						of: volumeText(shelf.usableL, habit),
+						litres: roomText(shelf.litres, habit),
+						of: roomText(shelf.usableL, habit),
 						packs: shelf.packs
 					})}{#if fill > 0.95}, <b>{say.full}</b>{/if}{/if}
 			</p>
@@ -69,7 +69,7 @@
 			note={{
 				title: say.loadTitle,
 				rule: say.loadRule,
-				inputs: [{ name: freezer.name, value: volumeText(freezer.volumeL, habit) }],
+				inputs: [{ name: freezer.name, value: roomText(freezer.volumeL, habit) }],
 				sources: ['nchfp-freezing']
 			}}
 			>{say.load({

@@ -45,3 +45,11 @@
 	</div>
 	<BowlFields prefix="pressure" bind:typed {errors} hint={length} />
 </section>
+<section class="plate grid content-start gap-4">
+	<h2>{w.applianceFields.oven}</h2>
+	<Field
+		name="ovenPreheatMin"
+		label={w.applianceFields.preheat}
+		hint={w.applianceFields.preheatHint}
+	/>
+</section>

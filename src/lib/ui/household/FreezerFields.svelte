@@ -18,11 +18,7 @@
 
 <div class="grid gap-4 sm:grid-cols-3">
 	<Field name="name" label={w.freezerFields.name} hint={w.freezerFields.chestFreezer} />
-	<Field
-		name="volumeL"
-		label={w.freezerFields.room}
-		hint={habit.system === 'us' ? w.freezerFields.volumeHintUs : unitHint('volume', habit)}
-	/>
+	<Field name="volumeL" label={w.freezerFields.room} hint={unitHint('room', habit)} />
 	<Field name="setC" label={w.freezerFields.setTo} />
 </div>
 <Choice

@@ -3,7 +3,7 @@
 	import * as w from '$lib/present/wording';
 	import { airPressureKPa, boilingC } from '$lib/core';
 	import type { Habit } from '$lib/present/habit';
-	import { tempText } from '$lib/present/units';
+	import { altitudeText, tempText } from '$lib/present/units';
 	import { quantityFromText, unitHint } from '$lib/schemas/quantity-text';
 	import Choice from '../kit/Choice.svelte';
 	import Field from '../kit/Field.svelte';
@@ -19,10 +19,34 @@
 		metric: { temperature: 'c', clock: '24', dayOrder: 'dmy' },
 		us: { temperature: 'f', clock: '12', dayOrder: 'mdy' }
 	} as const;
-	const altitudeM = $derived(quantityFromText(typed.altitudeM ?? '', 'altitude', habit));
+	/** what is typed is meant as it is chosen above */
+	const chosen = $derived<Habit>({
+		...habit,
+		system: typed.system === 'us' ? 'us' : 'metric',
+		temperature: typed.temperature === 'f' ? 'f' : 'c'
+	});
+	/** what the fields meant before the choice was changed */
+	// svelte-ignore state_referenced_locally
+	let meant = chosen;
+	/** Amounts that stand there are written anew as they are shown from now on. */
+	function rewrite(): void {
+		const again = (
+			name: string,
+			dimension: 'altitude' | 'temperature',
+			text: (value: number, habit: Habit) => string
+		) => {
+			const value = quantityFromText(typed[name] ?? '', dimension, meant);
+			if (Number.isFinite(value)) typed[name] = text(value, chosen);
+		};
+		again('altitudeM', 'altitude', altitudeText);
+		again('roomC', 'temperature', tempText);
+		again('refrigeratorC', 'temperature', tempText);
+		meant = chosen;
+	}
+	const altitudeM = $derived(quantityFromText(typed.altitudeM ?? '', 'altitude', chosen));
 	const boils = $derived(
 		altitudeM >= -400 && altitudeM <= 5000
-			? tempText(boilingC(airPressureKPa(altitudeM)), habit)
+			? tempText(boilingC(airPressureKPa(altitudeM)), chosen)
 			: null
 	);
 	formScope({ typed: () => typed, errors: () => errors });
@@ -38,7 +62,10 @@
 				{ value: 'metric', name: w.kitchenFields.metric },
 				{ value: 'us', name: w.kitchenFields.us }
 			]}
-			onchange={() => Object.assign(typed, usual[typed.system as keyof typeof usual])}
+			onchange={() => {
+				Object.assign(typed, usual[typed.system as keyof typeof usual]);
+				rewrite();
+			}}
 		/>
 		<Choice
 			name="temperature"
@@ -47,6 +74,7 @@
 				{ value: 'c', name: '°C' },
 				{ value: 'f', name: '°F' }
 			]}
+			onchange={rewrite}
 		/>
 		<Choice
 			name="clock"
@@ -74,7 +102,7 @@
 	<Field
 		name="altitudeM"
 		label={w.kitchenFields.altitude}
-		hint="{unitHint('altitude', habit)}{boils ? w.kitchenFields.boilsAt({ tempC: boils }) : ''}"
+		hint="{unitHint('altitude', chosen)}{boils ? w.kitchenFields.boilsAt({ tempC: boils }) : ''}"
 	/>
 	<div class="grid gap-4 sm:grid-cols-2">
 		<Field name="roomC" label={w.kitchenFields.kitchen} hint={w.kitchenFields.kitchenHint} />

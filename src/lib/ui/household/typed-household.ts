@@ -1,7 +1,7 @@
 import type { FreezerKind } from '$lib/core/published/freezer-kinds';
-import type { PressureCooker, SlowCooker } from '$lib/core';
+import type { Oven, PressureCooker, SlowCooker } from '$lib/core';
 import type { Habit } from '$lib/present/habit';
-import { altitudeText, lengthText, tempText, volumeText } from '$lib/present/units';
+import { altitudeText, lengthText, roomText, tempText, volumeText } from '$lib/present/units';
 
 interface HouseholdSettings extends Habit {
 	altitudeM: number;
@@ -9,6 +9,7 @@ interface HouseholdSettings extends Habit {
 	refrigeratorC: number;
 	slowCooker: SlowCooker;
 	pressureCooker: PressureCooker;
+	oven: Oven;
 }
 
 /** The kitchen as its form shows it. */
@@ -41,7 +42,8 @@ export function typedAppliances(house: HouseholdSettings): Record<string, string
 		...bowl('slow', house.slowCooker.bowl),
 		pressureVolumeL: volumeText(house.pressureCooker.volumeL, house),
 		pressurePowerW: watts(house.pressureCooker.powerW),
-		...bowl('pressure', house.pressureCooker.bowl)
+		...bowl('pressure', house.pressureCooker.bowl),
+		ovenPreheatMin: house.oven.preheatMin === undefined ? '' : `${house.oven.preheatMin} min`
 	};
 }
 
@@ -59,7 +61,7 @@ export function typedFreezer(
 	if (!freezer) return { setC: tempText(-18, habit), kind: 'upright' };
 	return {
 		name: freezer.name,
-		volumeL: volumeText(freezer.volumeL, habit),
+		volumeL: roomText(freezer.volumeL, habit),
 		setC: tempText(freezer.setC, habit),
 		kind: freezer.kind,
 		shelves: freezer.shelves.map((shelf) => shelf.name).join('\n')

@@ -126,6 +126,16 @@
 					<Field name="ovenC" label={w.dishForm.oven} hint={unitHint('temperature', habit)} />
 				{/if}
 			</div>
+			{#if typed.appliance === 'oven'}
+				<Choice
+					name="lid"
+					label={w.dishForm.lid}
+					items={[
+						{ value: 'covered', name: w.dishForm.lidOn },
+						{ value: 'open', name: w.dishForm.lidOff }
+					]}
+				/>
+			{/if}
 			{#if typed.appliance}
 				<Choice
 					name="instructionState"

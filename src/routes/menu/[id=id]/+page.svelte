@@ -4,7 +4,7 @@
 	import { enhance } from '$app/forms';
 	import { hasDraft } from '$lib/ui/shell/drafts.svelte';
 	import { durationText, rangeText } from '$lib/present/time';
-	import { massText, tempNumber, tempText } from '$lib/present/units';
+	import { massText, ovenText, tempText } from '$lib/present/units';
 	import { coreWords, kindWords, methodText } from '$lib/present/wording/codes/words';
 	import { dayIn, dayText } from '$lib/present/time';
 	import Field from '$lib/ui/kit/Field.svelte';
@@ -52,7 +52,8 @@
 			...(told && {
 				appliance: told.method.appliance,
 				setting: told.method.appliance === 'slow-cooker' ? told.method.setting : '',
-				ovenC: told.method.appliance === 'oven' ? tempNumber(told.method.ovenC, data.habit) : '',
+				ovenC: told.method.appliance === 'oven' ? ovenText(told.method.ovenC, data.habit) : '',
+				lid: told.method.appliance === 'oven' && !told.method.covered ? 'open' : 'covered',
 				instructionState: told.state,
 				fromMin: durationText(told.minutes.from),
 				toMin: durationText(told.minutes.to)

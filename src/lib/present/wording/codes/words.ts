@@ -4,7 +4,7 @@ import type { CoreTemperatureClass } from '../../../core/published/core-temperat
 import type { PlaceName } from '../../../core/kitchen/places.ts';
 import type { StorageGroup } from '../../../core/published/storage-life.ts';
 import type { Method, State } from '../../../core/cooking/method.ts';
-import { lengthText, tempText, volumeText, type Habit } from '../../units.ts';
+import { ovenText, sidesText, volumeText, type Habit } from '../../units.ts';
 
 /** The words for every coded value. One place, so that a second language can be added. */
 export const kindWords: Record<DishKind, { name: string; hint: string }> = {
@@ -46,7 +46,7 @@ export const placeWords: Record<PlaceName, string> = {
 /** A container by its size in the household's units: "zip bag, 3 L, laid flat", "pan, 20 × 20 cm". */
 export function containerText(key: ContainerKey, habit: Habit): string {
 	const litres = (l: number) => volumeText(l, habit);
-	const sides = (a: number, b: number) => `${lengthText(a, habit)} × ${lengthText(b, habit)}`;
+	const sides = (a: number, b: number) => sidesText(a, b, habit);
 	switch (key) {
 		case 'bag-1l':
 			return `zip bag, ${litres(1)}, laid flat`;
@@ -129,7 +129,7 @@ export function methodText(method: Method, habit: Habit): string {
 		case 'pressure-cooker':
 			return method.release === 'quick' ? 'pressure cooker, quick release' : 'pressure cooker';
 		case 'oven':
-			return `oven ${tempText(method.ovenC, habit)}, ${method.covered ? 'covered' : 'open'}`;
+			return `oven ${ovenText(method.ovenC, habit)}, ${method.covered ? 'covered' : 'open'}`;
 	}
 }
 

@@ -120,6 +120,5 @@ export const freezerFields = {
 	chestFreezer: 'chest freezer',
 	room: 'Room',
 	setTo: 'Set to',
-	shelves: 'Shelves or baskets, one a line',
-	volumeHintUs: 'qt; a cubic foot is 30 qt'
+	shelves: 'Shelves or baskets, one a line'
 };

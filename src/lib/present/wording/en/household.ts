@@ -153,6 +153,9 @@ export const kitchenFields = {
 };
 
 export const applianceFields = {
+	oven: 'Oven',
+	preheat: 'Minutes until it is hot',
+	preheatHint: 'counted before food goes in; empty: 12',
 	slowCooker: 'Slow cooker',
 	slowCookerSize: 'Slow cooker holds',
 	powerOnLow: 'Power on low',

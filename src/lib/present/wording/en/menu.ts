@@ -90,7 +90,10 @@ export const dishForm = {
 	kindHint: 'how its doneness is judged',
 	slowCooker: 'slow cooker',
 	pressureCooker: 'pressure cooker',
-	ovenCovered: 'oven, covered',
+	ovenCovered: 'oven',
+	lid: 'In the oven',
+	lidOn: 'covered',
+	lidOff: 'uncovered, in one layer',
 	low: 'low',
 	high: 'high',
 	fresh: 'fresh, just put together',
@@ -106,6 +109,24 @@ export const dishChecks = {
 	tooManyLines: ({ most }: { most: number }) =>
 		`Ingredients: at most ${many.lines(most)}. Split the dish in two.`,
 	timeTo: 'Time to',
+	lid: 'In the oven',
+	appliances: {
+		'slow-cooker': 'a slow cooker',
+		'pressure-cooker': 'a pressure cooker',
+		oven: 'an oven'
+	},
+	timePossible: ({
+		label,
+		appliance,
+		least,
+		most
+	}: {
+		label: Shown;
+		appliance: Shown;
+		least: Shown;
+		most: Shown;
+	}) =>
+		`${label}: ${appliance} takes from ${least} to ${most}. Write the unit, such as 8 h or 45 min.`,
 	timeOrder: 'Time to: not shorter than the time before it.',
 	lineTooLong: ({ line, most }: { line: Shown; most: Shown }) =>
 		`Ingredients: line ${line} is longer than ${most} characters. Is it several lines in one? Break it where the next ingredient begins.`,

@@ -16,7 +16,11 @@ function methodOf(form: DishForm): Method | null {
 		case 'pressure-cooker':
 			return { appliance: 'pressure-cooker' };
 		case 'oven':
-			return { appliance: 'oven', ovenC: form.ovenC ?? 165, covered: true };
+			return {
+				appliance: 'oven',
+				ovenC: form.ovenC ?? 165,
+				covered: form.lid !== 'open'
+			};
 		case undefined:
 			return null;
 	}

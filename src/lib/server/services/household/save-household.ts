@@ -38,11 +38,12 @@ export function kitchenValues(form: InferType<ReturnType<typeof kitchenSchema>>)
 /** The appliances form as columns; what was measured stays measured while its power is left alone. */
 export function applianceValues(
 	form: InferType<ReturnType<typeof appliancesSchema>>,
-	now: Pick<Household, 'slowCooker' | 'pressureCooker'>
-): Pick<Household, 'slowCooker' | 'pressureCooker'> {
+	now: Pick<Household, 'slowCooker' | 'pressureCooker' | 'oven'>
+): Pick<Household, 'slowCooker' | 'pressureCooker' | 'oven'> {
 	const v = form as Values;
 	const watts = (key: string) => v[key] as number | undefined;
 	return {
+		oven: { ...now.oven, preheatMin: v.ovenPreheatMin as number | undefined },
 		slowCooker: {
 			volumeL: form.slowVolumeL,
 			effectiveLowW: watts('slowLowW'),

@@ -3,7 +3,7 @@
 	import { centsText } from '$lib/present/money';
 	import { matchText } from '$lib/present/match-words';
 	import { dayText, durationText } from '$lib/present/time';
-	import { massText, volumeText } from '$lib/present/units';
+	import { massText, roomText } from '$lib/present/units';
 	import * as w from '$lib/present/wording';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import PlannedDish from '$lib/ui/menu/PlannedDish.svelte';
@@ -88,7 +88,7 @@
 			<p>
 				<b
 					>{w.menuDay.toFreeze({
-						litres: volumeText(totals.freezeL, data.habit),
+						litres: roomText(totals.freezeL, data.habit),
 						mass: massText(totals.freezeKg, data.habit)
 					})}</b
 				><br />
@@ -96,12 +96,12 @@
 					note={{
 						title: w.menuDay.why.room,
 						rule: w.menuDay.why.roomRule,
-						inputs: [{ name: w.menuDay.why.volume, value: volumeText(volumeL, data.habit) }],
+						inputs: [{ name: w.menuDay.why.volume, value: roomText(volumeL, data.habit) }],
 						sources: ['appliance-model']
 					}}
 					>{totals.fits
-						? w.menuDay.room({ free: volumeText(totals.freeL, data.habit) })
-						: w.menuDay.tooFull({ free: volumeText(totals.freeL, data.habit) })}</Why
+						? w.menuDay.room({ free: roomText(totals.freeL, data.habit) })
+						: w.menuDay.tooFull({ free: roomText(totals.freeL, data.habit) })}</Why
 				>
 				{#if !totals.fits}<Word tone="refused" text={w.menuDay.why.room} />{/if}
 			</p>
@@ -110,7 +110,7 @@
 					note={{
 						title: w.menuDay.why.load,
 						rule: w.menuDay.why.loadRule,
-						inputs: [{ name: w.menuDay.why.volume, value: volumeText(volumeL, data.habit) }],
+						inputs: [{ name: w.menuDay.why.volume, value: roomText(volumeL, data.habit) }],
 						sources: ['nchfp-freezing']
 					}}>{w.menuDay.load({ mass: massText(totals.loadKg, data.habit) })}</Why
 				>
