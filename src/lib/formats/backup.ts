@@ -5,7 +5,7 @@ import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */
-export const backupVersion = 6;
+export const backupVersion = 7;
 
 const int = () => yup.number().integer().strict().defined();
 const real = () => yup.number().strict().defined();
@@ -46,6 +46,7 @@ const tables = {
 		name: text(),
 		volumeL: real(),
 		setC: real(),
+		settings: json(),
 		kind: oneOf(freezerKinds),
 		probe: text().nullable(),
 		removedAtMs: int().nullable()
@@ -357,7 +358,8 @@ const added: {
 	{
 		version: 6,
 		columns: { ingredientLines: { doubts: [] }, packings: { allergensKnown: true } }
-	}
+	},
+	{ version: 7, columns: { freezers: { settings: [] } } }
 ];
 
 /** Until version 5 a pack's best-by stood with its packing alone. */

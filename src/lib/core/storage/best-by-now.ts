@@ -1,17 +1,18 @@
 import { qualityLossFactor } from './storage-life.ts';
 import { addDays, daysBetween } from '../units/day.ts';
-import { qualityUse, type FreezerReading } from './warm-spells.ts';
+import { qualityUse, type FreezerReading, type FreezerSetting } from './warm-spells.ts';
 
 export interface BestByNow {
 	/** YYYY-MM-DD; null where none was known */
 	bestBy: string | null;
-	/** days earlier than what was computed when it was packed; never negative */
+	/** days lost so far, beyond what was counted with when it was packed; never negative, and gone for good */
 	lostDays: number;
 }
 
 /**
- * Best-by of a pack after what its freezer's readings show: the life left at −18 °C, run down by the time-temperature rule, then on
- * at the freezer's setting. Never later than when it was packed.
+ * Best-by of a pack after what its freezer's readings and settings show: the life left at −18 °C, run down by the time-temperature
+ * rule, then on at the freezer's present setting. A warmer setting counts from its day on and no longer once it is set back; what
+ * was lost meanwhile stays lost. Never later than when it was packed.
  */
 export function bestByNow(input: {
 	packedOn: string;
@@ -19,26 +20,40 @@ export function bestByNow(input: {
 	bestBy: string | null;
 	/** the freezer's setting that went into it */
 	packedForC: number;
+	/** the freezer's present setting */
 	setC: number;
+	/** what it was set to since, in time order */
+	settings?: readonly FreezerSetting[];
+	/** days lost before, in this freezer or in another */
+	lostBefore?: number;
 	/** the pack's first and the present moment */
 	packedAtMs: number;
 	nowMs: number;
 	today: string;
 	readings: readonly FreezerReading[];
 }): BestByNow {
-	const { bestBy, packedOn, today } = input;
+	const { bestBy, packedOn, today, packedForC, packedAtMs } = input;
 	if (!bestBy) return { bestBy, lostDays: 0 };
-	const lifeDays = daysBetween(packedOn, bestBy) * qualityLossFactor(input.packedForC);
+	const toMs = Math.max(input.nowMs, packedAtMs);
+	const plannedPerDay = qualityLossFactor(packedForC);
+	const lifeDays = daysBetween(packedOn, bestBy) * plannedPerDay;
 	const { usedDays } = qualityUse({
-		fromMs: input.packedAtMs,
-		toMs: Math.max(input.nowMs, input.packedAtMs),
-		setC: input.setC,
+		fromMs: packedAtMs,
+		toMs,
+		setC: packedForC,
+		settings: input.settings,
 		readings: input.readings
 	});
-	const leftDays = (lifeDays - usedDays) / qualityLossFactor(input.setC);
-	// half a day over: the moment of packing within its day is not known
-	const now = addDays(today, Math.floor(leftDays + 0.5));
-	return now < bestBy
-		? { bestBy: now, lostDays: daysBetween(now, bestBy) }
-		: { bestBy, lostDays: 0 };
+	const plannedDays = ((toMs - packedAtMs) / dayMs) * plannedPerDay;
+	const lostDays = Math.max(
+		input.lostBefore ?? 0,
+		// half a day over: the moment of packing within its day is not known
+		Math.floor((usedDays - plannedDays) / plannedPerDay + 0.5)
+	);
+	const leftDays = lifeDays - Math.max(usedDays, plannedDays + lostDays * plannedPerDay);
+	const perDay = Math.max(plannedPerDay, qualityLossFactor(input.setC));
+	const now = addDays(today, Math.floor(leftDays / perDay + 0.5));
+	return { bestBy: now < bestBy ? now : bestBy, lostDays };
 }
+
+const dayMs = 24 * 3600_000;

@@ -230,4 +230,51 @@ describe('quality life against temperature (10 K warmer, threefold; from memory)
 		assert.ok(Math.abs(after.lostDays - 4) <= 1, String(after.lostDays));
 		assert.equal(bestByNow({ ...spell, bestBy: null, readings }).bestBy, null);
 	});
+	it('a warmer setting counts from its day on, and no longer once it is set back; what was lost stays lost', () => {
+		const pack = {
+			packedOn: '2026-01-01',
+			bestBy: '2026-12-31',
+			packedForC: -18,
+			packedAtMs: 0,
+			readings: []
+		};
+		const warmFrom = { fromMs: 100 * dayMs, setC: -12 };
+		const factor = 3 ** 0.6;
+		const first = bestByNow({
+			...pack,
+			setC: -12,
+			settings: [{ fromMs: 0, setC: -18 }, warmFrom],
+			nowMs: 100 * dayMs,
+			today: '2026-04-11'
+		});
+		assert.equal(first.lostDays, 0, 'nothing was lost before it was set');
+		const leftDays = 264 / factor;
+		const expected = Date.parse('2026-04-11') + leftDays * dayMs;
+		assert.ok(Math.abs(Date.parse(first.bestBy!) - expected) <= 1.5 * dayMs, first.bestBy!);
+		const back = bestByNow({
+			...pack,
+			setC: -18,
+			settings: [{ fromMs: 0, setC: -18 }, warmFrom, { fromMs: 110 * dayMs, setC: -18 }],
+			nowMs: 110 * dayMs,
+			today: '2026-04-21'
+		});
+		// ten days at −12 °C cost 9.3 more than ten at −18 °C
+		assert.ok(Math.abs(back.lostDays - 10 * (factor - 1)) <= 1, String(back.lostDays));
+		assert.ok(
+			Math.abs(Date.parse('2026-12-31') - Date.parse(back.bestBy!) - 9.3 * dayMs) < 2 * dayMs
+		);
+	});
+	it('a single reading is a reading: it says nothing of the days around it', () => {
+		const single = bestByNow({
+			packedOn: '2026-01-01',
+			bestBy: '2026-12-31',
+			packedForC: -18,
+			setC: -18,
+			packedAtMs: 0,
+			nowMs: 132 * dayMs,
+			today: '2026-05-13',
+			readings: [{ atMs: 131 * dayMs, tempC: -5 }]
+		});
+		assert.deepEqual(single, { bestBy: '2026-12-31', lostDays: 0 });
+	});
 });

@@ -17,9 +17,15 @@ export interface StoredPart {
 /** Ten kelvin warmer shorten quality life threefold (time-temperature tolerance of frozen food, from memory). */
 const shorteningPer10K = 3;
 
+/** Published quality times hold at this or colder, °C. */
+export const qualityC = -18;
+
 /** How much faster quality goes at a freezer temperature than at −18 °C; never slower. */
 export function qualityLossFactor(freezerC: number): number {
-	return Math.max(1, shorteningPer10K ** ((requireRange('freezerC', freezerC, -60, 10) + 18) / 10));
+	return Math.max(
+		1,
+		shorteningPer10K ** ((requireRange('freezerC', freezerC, -60, 10) - qualityC) / 10)
+	);
 }
 
 function monthsOf(part: StoredPart): QualityMonths | null {

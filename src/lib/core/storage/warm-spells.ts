@@ -16,6 +16,12 @@ export interface QualityUse {
 }
 
 const dayMs = 24 * 3600_000;
+/** What a freezer was set to, from a moment on. */
+export interface FreezerSetting {
+	fromMs: number;
+	setC: number;
+}
+
 /** Readings further apart than this say nothing of what was between: the setting is taken. */
 const gapMs = 6 * 3600_000;
 /** The freezer's own cycle; above this it is a spell. */
@@ -25,17 +31,21 @@ const mostC = 0;
 
 /**
  * Quality life used up from one moment to another in a freezer with readings (time-temperature tolerance: 10 K warmer, threefold).
- * Between two readings the temperature runs straight; where there are none, the freezer's setting counts. Colder never lengthens.
+ * Between two readings the temperature runs straight; where there are none, what the freezer was set to then counts (`setC` until
+ * the first of `settings`). A single reading says what it was at its moment, and nothing of the time around it. Colder never
+ * lengthens.
  * Throws `bad-day` when the end is before the beginning.
  */
 export function qualityUse(input: {
 	fromMs: number;
 	toMs: number;
 	setC: number;
+	/** later settings, in time order */
+	settings?: readonly FreezerSetting[];
 	/** in time order */
 	readings: readonly FreezerReading[];
 }): QualityUse {
-	const { fromMs, toMs } = input;
+	const { fromMs, toMs, settings = [] } = input;
 	if (!(toMs >= fromMs)) throw new CoreError('bad-day', { fromMs, toMs });
 	const use: QualityUse = { usedDays: 0, lostDays: 0, warmestC: null, warmH: 0 };
 	const add = (aMs: number, aC: number, bMs: number, bC: number) => {
@@ -50,14 +60,21 @@ export function qualityUse(input: {
 		use.lostDays += days * (mean - 1);
 		if (at((begin + end) / 2) > spellC) use.warmH += days * 24;
 	};
+	/** a stretch without readings: at what it was set to, piece by piece */
+	const addSet = (aMs: number, bMs: number) => {
+		const changes = settings.filter(({ fromMs: at }) => at > aMs && at < bMs);
+		const before = settings.findLast(({ fromMs: at }) => at <= aMs)?.setC ?? input.setC;
+		const pieces = [{ fromMs: aMs, setC: before }, ...changes];
+		pieces.forEach(({ fromMs: at, setC }, i) => add(at, setC, pieces[i + 1]?.fromMs ?? bMs, setC));
+	};
 	let [lastMs, lastC] = [fromMs, input.setC];
 	let known = false;
 	for (const { atMs, tempC } of input.readings) {
 		if (atMs >= fromMs && atMs <= toMs) use.warmestC = Math.max(use.warmestC ?? -Infinity, tempC);
 		if (known && atMs - lastMs <= gapMs) add(lastMs, lastC, atMs, tempC);
-		else add(lastMs, input.setC, atMs, input.setC);
+		else addSet(lastMs, atMs);
 		[lastMs, lastC, known] = [atMs, tempC, true];
 	}
-	add(lastMs, input.setC, Math.max(lastMs, toMs), input.setC);
+	addSet(lastMs, Math.max(lastMs, toMs));
 	return use;
 }

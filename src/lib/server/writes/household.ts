@@ -58,7 +58,19 @@ export async function changeFreezer(
 ): Promise<void> {
 	await db.transaction(async (tx) => {
 		const { shelves: names, ...freezer } = values;
-		await tx.update(freezers).set(freezer).where(eq(freezers.id, id));
+		const [was] = await tx.select().from(freezers).where(eq(freezers.id, id)).for('update');
+		const settings =
+			was && was.setC !== freezer.setC
+				? [
+						// what it was set to until now holds for the time before, whatever packs were packed for
+						...(was.settings.length > 0 ? was.settings : [{ fromMs: 0, setC: was.setC }]),
+						{ fromMs: nowMs, setC: freezer.setC }
+					]
+				: was?.settings;
+		await tx
+			.update(freezers)
+			.set({ ...freezer, settings })
+			.where(eq(freezers.id, id));
 		const old = await tx.select().from(shelves).where(eq(shelves.freezerId, id));
 		for (const shelf of old)
 			if (!names.includes(shelf.name) && shelf.removedAtMs === null)

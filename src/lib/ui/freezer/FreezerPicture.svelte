@@ -1,5 +1,6 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
+	import { qualityC, qualityLossFactor } from '$lib/core/storage/storage-life';
 	import { massText, tempText, roomText, type Habit } from '$lib/present/units';
 	import Why from '../kit/Why.svelte';
 
@@ -35,6 +36,14 @@
 	<p class="quiet">
 		{say.kinds[freezer.kind]}, {roomText(freezer.volumeL, habit)}, {tempText(freezer.setC, habit)}
 	</p>
+	{#if freezer.setC > qualityC}
+		<p class="font-bold">
+			{w.freezerFields.warm({
+				times: qualityLossFactor(freezer.setC).toFixed(1),
+				usual: tempText(qualityC, habit)
+			})}
+		</p>
+	{/if}
 	<div class="cabinet mt-2" class:chest={freezer.kind === 'chest'}>
 		{#each freezer.shelves as shelf (shelf.id)}
 			{@const fill = Math.min(1, shelf.litres / shelf.usableL)}

@@ -120,5 +120,7 @@ export const freezerFields = {
 	chestFreezer: 'chest freezer',
 	room: 'Room',
 	setTo: 'Set to',
+	warm: ({ times, usual }: { times: Shown; usual: Shown }) =>
+		`warmer than ${usual}: days of quality go ${times} times as fast while it is`,
 	shelves: 'Shelves or baskets, one a line'
 };

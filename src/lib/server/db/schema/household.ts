@@ -12,6 +12,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { Oven, PressureCooker, SlowCooker } from '../../../core/index.ts';
 import type { ContainerKey } from '../../../core/published/containers.ts';
+import type { FreezerSetting } from '../../../core/storage/warm-spells.ts';
 import { freezerKinds } from '../../../core/published/freezer-kinds.ts';
 import type { LabelPaper } from '../../../core/published/label-papers.ts';
 import type { TightenedLimits } from '../../../core/safety/limits.ts';
@@ -80,6 +81,8 @@ export const freezers = pgTable(
 		name: text().notNull(),
 		volumeL: doublePrecision().notNull(),
 		setC: doublePrecision().notNull().default(-18),
+		/** what it was set to from a moment on; before the first, what its packs were packed for */
+		settings: jsonb().$type<FreezerSetting[]>().notNull().default([]),
 		kind: text({ enum: freezerKinds }).notNull().default('upright'),
 		/** the thermometer's probe that lies in it */
 		probe: text(),

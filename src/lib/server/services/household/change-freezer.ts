@@ -4,6 +4,7 @@ import type { freezerSchema } from '../../../schemas/household.ts';
 import type { Db } from '../../db/db.ts';
 import { listFreezers, packsByShelf } from '../../queries/household.ts';
 import { addFreezer, changeFreezer, setFreezerRemoved } from '../../writes/household.ts';
+import { recountQuality } from '../packs/recount-quality.ts';
 import { undoable } from '../../undo/undoable.ts';
 
 type FreezerForm = InferType<ReturnType<typeof freezerSchema>>;
@@ -44,7 +45,10 @@ export async function writeFreezer(
 				shelf: lost.name
 			})
 		};
-	await changeFreezer(db, id, values, nowMs);
+	await db.transaction(async (tx) => {
+		await changeFreezer(tx, id, values, nowMs);
+		if (freezer.setC !== values.setC) await recountQuality(tx, id, nowMs);
+	});
 	return { ok: true };
 }
 

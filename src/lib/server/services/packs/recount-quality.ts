@@ -8,8 +8,8 @@ import { qualityRows, readingsOf } from '../../queries/freezer-stock.ts';
 import { setBestBy } from '../../writes/freezer-stock.ts';
 
 /**
- * Brings the best-by of a freezer's packs in line with what its readings show. It never moves a day back again, since a pack may have
- * lain warm in another freezer before. Gives what it changed.
+ * Brings the best-by of a freezer's packs in line with what its readings and settings show. Days lost stay lost, since a pack may
+ * have lain warm in another freezer before; a warmer setting counts as long as it lasts. Gives what it changed.
  */
 export async function recountQuality(
 	db: Db,
@@ -40,12 +40,14 @@ export async function recountQuality(
 			bestBy: row.storage.bestBy,
 			packedForC: row.storage.freezerC,
 			setC: freezer.setC,
+			settings: freezer.settings,
+			lostBefore: row.lostDays,
 			packedAtMs: Math.min(nowMs, midnightMs(row.packedOn)),
 			nowMs,
 			today,
 			readings
 		});
-		if (now.lostDays <= row.lostDays || ids.length === 0) continue;
+		if (ids.length === 0 || (now.lostDays === row.lostDays && now.bestBy === row.bestBy)) continue;
 		changed.push({ ids, bestBy: row.bestBy, lostDays: row.lostDays });
 		await setBestBy(db, ids, now);
 	}

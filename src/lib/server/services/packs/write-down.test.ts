@@ -17,6 +17,7 @@ import { takeBack } from '../../undo/take-back.ts';
 import { changePacks } from './change-packs.ts';
 import { keepFreezerReadings } from './keep-freezer-readings.ts';
 import { writeDish, type DishForm } from '../dishes/write-dish.ts';
+import { writeFreezer } from '../household/change-freezer.ts';
 import { writeDown } from './write-down.ts';
 import { testDatabase, inlineCompute } from '../../testing/index.ts';
 
@@ -211,5 +212,23 @@ describe('what is there already, on a real database', () => {
 		const [{ id }] = await openUndos(db, 1);
 		await takeBack(db, id, nowMs);
 		assert.deepEqual(await bestBy(), was);
+	});
+
+	it('a freezer set warmer brings best-by forward from that day on; set back, it is as before; one reading changes nothing', async () => {
+		const [freezer] = await listFreezers(db);
+		const { name, volumeL, kind } = freezer;
+		const shelves = freezer.shelves.map((shelf) => shelf.name).join('\n');
+		const form = { name, volumeL, kind, shelves };
+		const bestBy = async () =>
+			(await frozenPacks(db)).find(({ name }) => name === 'fish fingers')!.bestBy!;
+		const was = await bestBy();
+		await writeFreezer(db, { ...form, setC: -12 }, nowMs, freezer.id);
+		const warm = await bestBy();
+		assert.ok(warm < was, `${warm} after ${was}`);
+		assert.ok(warm > today, 'the days before count as they were');
+		await keepFreezerReadings(db, freezer.id, [{ atMs: nowMs, tempC: -12 }], 'hand', nowMs);
+		assert.equal(await bestBy(), warm);
+		await writeFreezer(db, { ...form, setC: -18 }, nowMs + 60_000, freezer.id);
+		assert.equal(await bestBy(), was);
 	});
 });

@@ -1,0 +1,1 @@
+ALTER TABLE "freezers" ADD COLUMN "settings" jsonb DEFAULT '[]'::jsonb NOT NULL;
