@@ -92,8 +92,20 @@ it('says the same in the units and the order of days of the household', () => {
 
 it('what is refused is a no, never a time; what wants care has a star; without a date it is used first', () => {
 	const [[, thawed, frozen]] = labelContent(pack, metricHabit).cookRows;
-	assert.equal(thawed, '1 h 16 – 1 h 38');
+	assert.equal(thawed, '1 h 38', 'the long end is what is set');
 	assert.equal(frozen, 'no');
+	const liquids = labelContent(
+		{
+			...pack,
+			card: {
+				options: [option('thawed', { addLiquidL: 0.1 }), option('frozen', { addLiquidL: 0.25 })]
+			}
+		},
+		metricHabit
+	).cookRows;
+	assert.deepEqual(liquids, [['Oven 165 °C, covered', '1 h 38 + 100 mL', '1 h 38 + 250 mL']]);
+	const roast = { ...pack, coreC: 62.8, tenderC: 93 };
+	assert.match(labelContent(roast, metricHabit).caution, /^Safe at 63 °C .* tender at 93 °C/);
 	const careful = {
 		...pack,
 		bestBy: null,

@@ -2,8 +2,15 @@ import * as w from '../present/wording/index.ts';
 import type { CookCard } from '../core/serving/cook-card.ts';
 import { roundedNutrition, type Nutrition } from '../core/foods/nutrition.ts';
 import type { CookOption } from '../core/cooking/conversion/convert-cook.ts';
-import { dayText, rangeText } from '../present/time.ts';
-import { lengthText, massText, ovenText, tempText, type Habit } from '../present/units.ts';
+import { dayText, durationText } from '../present/time.ts';
+import {
+	lengthText,
+	massText,
+	ovenText,
+	tempText,
+	volumeText,
+	type Habit
+} from '../present/units.ts';
 
 export interface LabelPack {
 	code: string;
@@ -19,6 +26,8 @@ export interface LabelPack {
 	thicknessM: number;
 	state: 'raw' | 'cooked';
 	coreC: number;
+	/** at which it is tender, where that is more than safe */
+	tenderC?: number | null;
 	allergens: readonly string[];
 	/** false: something in it nobody could read */
 	allergensKnown?: boolean;
@@ -96,9 +105,18 @@ export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 			? w.labelContent.serveWith({ what: pack.serveWith.join(', ') })
 			: '',
 		allergens: containsText(pack),
-		caution: w.labelContent.caution({ tempC: tempText(pack.coreC, habit) })
+		caution: w.labelContent.caution({ done: doneText(pack, habit) })
 	};
 }
+
+/** "Done at 74 °C in the middle"; a roast is safe at one temperature and tender at another. */
+const doneText = ({ coreC, tenderC = null }: LabelPack, habit: Habit) =>
+	tenderC !== null && tenderC > coreC
+		? w.labelContent.safeAndTender({
+				safe: tempText(coreC, habit),
+				tender: tempText(tenderC, habit)
+			})
+		: w.labelContent.doneAt({ tempC: tempText(coreC, habit) });
 
 /** What is in it, and first that more may be: nobody reads an empty place, or a line cut short, as "nothing". */
 function containsText({ allergens, allergensKnown = true }: LabelPack): string {
@@ -150,7 +168,16 @@ function cookRows(options: readonly CookOption[], habit: Habit): [string, string
 		const name = shortMethod(option, habit);
 		names.set(name, { ...names.get(name), [option.state]: option });
 	}
-	return [...names].map(([name, { thawed, frozen }]) => [name, cookCell(thawed), cookCell(frozen)]);
+	return [...names].map(([name, { thawed, frozen }]) => {
+		const litres = [thawed, frozen].map((option) => (option?.setMin ? option.addLiquidL : 0));
+		const same = litres[0] === litres[1] || !thawed?.setMin || !frozen?.setMin;
+		const liquid = Math.max(...litres);
+		return [
+			same && liquid > 0 ? `${name} ${liquidText(liquid, habit)}` : name,
+			cookCell(thawed, same ? null : habit),
+			cookCell(frozen, same ? null : habit)
+		];
+	});
 }
 
 function shortMethod({ method }: CookOption, habit: Habit): string {
@@ -164,8 +191,13 @@ function shortMethod({ method }: CookOption, habit: Habit): string {
 	}
 }
 
-/** A range; a star where care is needed; "no" where it is refused. */
-function cookCell(option: CookOption | undefined): string {
+const liquidText = (litres: number, habit: Habit) =>
+	w.labelContent.liquid({ amount: volumeText(litres, habit) });
+
+/** The long end, which is what is set; a star where care is needed; "no" where it is refused. With the liquid where ways differ in it. */
+function cookCell(option: CookOption | undefined, liquidIn: Habit | null): string {
 	if (!option?.setMin) return 'no';
-	return `${rangeText(option.setMin.from, option.setMin.to)}${option.advice === 'caution' ? ' *' : ''}`;
+	const liquid =
+		liquidIn && option.addLiquidL > 0 ? ` ${liquidText(option.addLiquidL, liquidIn)}` : '';
+	return `${durationText(option.setMin.to)}${liquid}${option.advice === 'caution' ? ' *' : ''}`;
 }

@@ -1,3 +1,4 @@
+import { tenderC } from '$lib/core/published/dish-kinds';
 import * as w from '$lib/present/wording';
 import { error } from '@sveltejs/kit';
 import { thawingRange } from '$lib/core/freezing/thawing-range';
@@ -24,6 +25,7 @@ export const GET = async ({ locals, url }) => {
 		title: w.labelsPdfAnswers.cards({ name: packs[0].name }),
 		cards: packs.map((pack) => {
 			const { card, cardInput, coreC, state, packedOn } = pack.packing;
+			const tender = pack.dish && tenderC(pack.dish.kind);
 			const thaw = thawingRange(card?.thaw.refrigerator.thawedMin ?? null);
 			return {
 				label: labelOf(pack, habit),
@@ -38,6 +40,9 @@ export const GET = async ({ locals, url }) => {
 				addOnDay: pack.addOnDay ? [pack.addOnDay] : [],
 				cautions: [
 					say.done({ temp: tempText(coreC, habit) }),
+					...(state === 'raw' && tender !== null
+						? [say.tender({ temp: tempText(tender, habit) })]
+						: []),
 					...(card?.options.some(({ advice }) => advice === 'caution') ? [say.star] : []),
 					say.packed({ day: dayText(packedOn, habit) }),
 					say.careful,

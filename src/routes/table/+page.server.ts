@@ -22,7 +22,10 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	// packs of one packing are alike: one line for them, the first to use
 	const firsts = await firstOfPackings(locals.db);
 	const ways = firsts.map(({ pack, card, alike }) => {
-		const routes = thawRoutes(card, containers[pack.packing.container].pan);
+		const routes = thawRoutes(card, {
+			inPan: containers[pack.packing.container].pan,
+			massKg: pack.own.massKg
+		});
 		const possible = routes.flatMap(({ name, beforeMin, refused, options }) =>
 			refused
 				? []

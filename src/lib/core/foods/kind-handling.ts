@@ -26,5 +26,23 @@ export const kindHandling: Readonly<Record<DishKind, KindHandling>> = {
 	'assembled-bake': { runs: false, pieces: false, bake: true }
 };
 
+/** Whether it freezes in its own shape: a roast, a whole bird. It is measured, not pressed flat. */
+export const isWholePiece = (
+	kind: DishKind,
+	parts: readonly { readonly group: string }[] = []
+): boolean => kind === 'tough-cut' || parts.some(({ group }) => group === 'poultry-whole');
+
+/**
+ * Usual pieces of a dish once it is thawed and lies loose, metres, length × width × thickness: stewing cubes, pieces of chicken, a
+ * fillet of fish, cut vegetables. Common practice, no source. Kinds without them are loose in their sauce, baked or one piece.
+ */
+export const usualPieceM: Readonly<Partial<Record<DishKind, readonly [number, number, number]>>> = {
+	'braised-pieces': [0.03, 0.03, 0.03],
+	'lean-pieces': [0.11, 0.07, 0.025],
+	fish: [0.11, 0.07, 0.025],
+	'hard-vegetables': [0.03, 0.03, 0.03],
+	'soft-vegetables': [0.03, 0.03, 0.02]
+};
+
 /** Share of air between pieces that lie apart (judgement). */
 export const piecesAir01 = 0.25;

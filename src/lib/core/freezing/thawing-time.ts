@@ -7,6 +7,8 @@ import { places } from '../kitchen/places.ts';
 
 /** Frozen as it is reckoned with, °C: what "70 % of the heat" is counted from. */
 const frozenC = -18;
+/** As cold as food is kept, °C (the rule's own 5). */
+const coldC = 5;
 const longestMin = 14 * 24 * 60;
 /** Share of the enthalpy between −18 °C and free of ice after which a pack bends and can be separated. */
 const pliable01 = 0.7;
@@ -42,6 +44,8 @@ export function thawingTime(input: {
 	pliableMin: number | null;
 	/** no ice left */
 	thawedMin: number | null;
+	/** its surface is above 5 °C, warmer than a refrigerator; null: not before it is thawed */
+	warmMin: number | null;
 } {
 	const ambientC = requireRange('placeC', input.placeC, -5, 40);
 	const { freezingC } = foodFromSpec(input.food);
@@ -55,8 +59,15 @@ export function thawingTime(input: {
 		stages: [{ durationMin: longestMin, ambientC, surface: { side: h, bottom: h, top: h } }],
 		table,
 		heatMarksJ: [(pliableJPerM3 - table.enthalpyAt(input.startC)) * volumeM3(input.shape)],
-		crossings: [{ of: 'coldest', tempC: freezingC + 0.3, direction: 'rising' }],
+		crossings: [
+			{ of: 'coldest', tempC: freezingC + 0.3, direction: 'rising' },
+			...(ambientC > coldC ? [{ of: 'warmest', tempC: coldC, direction: 'rising' } as const] : [])
+		],
 		stopWhenAllCrossed: true
 	});
-	return { pliableMin: run.heatMarkMin[0], thawedMin: run.crossedMin[0] };
+	return {
+		pliableMin: run.heatMarkMin[0],
+		thawedMin: run.crossedMin[0],
+		warmMin: run.crossedMin[1] ?? null
+	};
 }

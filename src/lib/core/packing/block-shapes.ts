@@ -6,9 +6,11 @@ import { thawingTime } from '../freezing/thawing-time.ts';
 import type { Shape } from '../heat/shape.ts';
 import type { Bowl } from '../kitchen/appliance-parameters.ts';
 import { requireRange } from '../require-range.ts';
+import { pieceBlock } from './pack-plan.ts';
 import { containers, type ContainerKey } from '../published/containers.ts';
 
-export type FormName = 'flat' | 'upright' | 'as-is' | 'slow-cooker-bowl' | 'pressure-cooker-bowl';
+export type FormName =
+	'own' | 'flat' | 'upright' | 'as-is' | 'slow-cooker-bowl' | 'pressure-cooker-bowl';
 
 export interface BlockForm {
 	name: FormName;
@@ -32,6 +34,8 @@ export function blockForms(input: {
 	container: ContainerKey;
 	slowCookerBowl?: Bowl;
 	pressureCookerBowl?: Bowl;
+	/** a roast or a whole bird: it keeps its own shape in a bag, and is not pressed flat */
+	whole?: boolean;
 }): BlockForm[] {
 	const volumeM3 =
 		requireRange('massKg', input.massKg, 0.001, 25) /
@@ -43,7 +47,10 @@ export function blockForms(input: {
 			shape: brick(box.lengthM, box.widthM, volumeM3 / (box.lengthM * box.widthM))
 		}
 	];
-	if (!box.rigid && !box.dryOnly) {
+	if (input.whole && !box.rigid) {
+		const own = pieceBlock(input.massKg, input.densityKgPerM3);
+		forms[0] = { name: 'own', shape: brick(own.lengthM, own.widthM, own.thicknessM) };
+	} else if (!box.rigid && !box.dryOnly) {
 		const width = box.widthM * standing01;
 		// stands two thirds full: its thickness is what is left over
 		const height = (box.heightM * 2) / 3;

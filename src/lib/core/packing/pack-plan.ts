@@ -1,5 +1,5 @@
 import { putAway, type PutAway, type PutAwayShelf } from '../storage/put-away.ts';
-import { kindHandling } from '../foods/kind-handling.ts';
+import { isWholePiece, kindHandling } from '../foods/kind-handling.ts';
 import { requireRange } from '../require-range.ts';
 import { storageLife, type StoredPart } from '../storage/storage-life.ts';
 import { containers, type ContainerKey } from '../published/containers.ts';
@@ -64,6 +64,16 @@ const planned = (block: Block): BlockPlan => ({
 	outcome: 'planned',
 	block: { ...block, thicknessM: Math.max(thinnestM, block.thicknessM) }
 });
+
+/** A roast's or a bird's sides against the side of a cube of its volume (loads that common practice is checked with). */
+const pieceSides = [1.485, 1.048, 1 / (1.485 * 1.048)] as const;
+
+/** A whole piece in its own shape, by its weight: how a roast lies before anybody has measured it. */
+export function pieceBlock(massKg: number, densityKgPerM3: number): Block {
+	const sideM = Math.cbrt(massKg / densityKgPerM3);
+	const [lengthM, widthM, thicknessM] = pieceSides.map((of) => of * sideM);
+	return { lengthM, widthM, thicknessM };
+}
 
 /** What is larger than any container lies on the largest footprint there is. Its thickness is bounded by what is reckoned with. */
 export function lumpBlock(massKg: number, densityKgPerM3: number): Block {
@@ -154,7 +164,10 @@ export interface PackPlanInput {
 export function packPlan(input: PackPlanInput): PackPlan {
 	const planned = planBlock(input);
 	if (planned.outcome !== 'planned') return planned;
-	const { block } = planned;
+	const measured = Object.values(input.measured ?? {}).some((value) => value !== undefined);
+	const ownShape =
+		!measured && !containers[input.container].rigid && isWholePiece(input.kind, input.life.parts);
+	const block = ownShape ? pieceBlock(input.massKg, input.densityKgPerM3) : planned.block;
 	const box = containers[input.container];
 	return {
 		outcome: 'planned',

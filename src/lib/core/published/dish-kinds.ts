@@ -193,4 +193,10 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	}
 };
 
+/** Braised meat is safe long before it is good: in the middle it is tender enough to pull at this, °C. Common practice, no source. */
+const pulledC = 93;
+
+/** The temperature at which a kind is tender, where that is more than safe; null where safe is done. */
+export const tenderC = (kind: DishKind): number | null => (kind === 'tough-cut' ? pulledC : null);
+
 export const dishKindNames = Object.keys(dishKinds) as DishKind[];

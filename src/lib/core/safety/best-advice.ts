@@ -16,6 +16,7 @@ export const reasonCodes = [
 	'only-light',
 	'hot-liquid',
 	'reheat-fast-first',
+	'reheat-in-oven',
 	'too-full',
 	'under-half-full',
 	'more-than-the-bowl',
@@ -52,6 +53,8 @@ export interface AdviceFacts {
 	thicknessM: number;
 	massKg: number;
 	hazardH: { likely: number; worst: number };
+	/** it stands in the pan it is baked in: the hob is none of its ways */
+	inPan?: boolean;
 	/** hours of that which come from waiting switched off; 0: nothing waits */
 	waitingH?: number;
 	/** likely hours allowed, when the household has tightened them */
@@ -106,7 +109,7 @@ export function bestAdvice(facts: AdviceFacts): { advice: Advice; reasons: Reaso
 			}
 			break;
 		case 'cooked':
-			add('caution', 'reheat-fast-first');
+			add('caution', facts.inPan ? 'reheat-in-oven' : 'reheat-fast-first');
 			if (likely > limitH) add('refused', 'hours-in-danger', { likely, worst, limitH });
 			break;
 		case 'plain':

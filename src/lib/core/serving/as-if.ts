@@ -13,6 +13,13 @@ export interface AsIf {
 	liquidKg?: number;
 }
 
+/** So many more or fewer of its pieces, once thawed. */
+export const thawedOf = (convert: ConvertInput, times: number): ConvertInput['thawed'] =>
+	convert.thawed && {
+		...convert.thawed,
+		count: Math.max(1, Math.round(convert.thawed.count * times))
+	};
+
 /**
  * The same pack as if it were another thickness or weight: the footprint follows, its sides in proportion, so that weight over
  * volume stays what it was. A pan keeps its sides and is filled higher. Throws coded errors outside 5 mm to 20 cm.
@@ -43,6 +50,7 @@ export function asIf(convert: ConvertInput, change: AsIf): ConvertInput {
 		blockCount: count,
 		arrangement: change.arrangement,
 		block: shape,
-		pan: convert.pan && { ...convert.pan, shape }
+		pan: convert.pan && { ...convert.pan, shape },
+		thawed: thawedOf(convert, (eachKg * count) / convert.massKg)
 	};
 }

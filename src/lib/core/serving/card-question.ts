@@ -1,6 +1,7 @@
 import type { DishFacts } from '../foods/dish-facts.ts';
 import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
 import { defaultMethods, type Method, type State } from '../cooking/method.ts';
+import { isWholePiece, usualPieceM } from '../foods/kind-handling.ts';
 import type { DishKind } from '../published/dish-kinds.ts';
 import type { Block } from '../packing/pack-plan.ts';
 import type { SafetyLimits } from '../safety/limits.ts';
@@ -18,10 +19,29 @@ export interface RecipeInstruction {
 	minutes: { from: number; to: number };
 }
 
+/** A pack as it lies once it is thawed: in its usual pieces, none thicker than the pack itself; undefined where it has none. */
+function thawedPieces(
+	kind: DishKind,
+	{ food, densityKgPerM3 }: Pick<DishFacts, 'food' | 'densityKgPerM3'>,
+	{ massKg, block }: { massKg: number; block: Block }
+): NonNullable<CookCardInput['convert']['thawed']> | undefined {
+	const usual = usualPieceM[kind];
+	if (!usual) return undefined;
+	const [lengthM, widthM] = usual;
+	const heightM = Math.min(usual[2], block.thicknessM);
+	const pieceKg = lengthM * widthM * heightM * densityKgPerM3;
+	return {
+		shape: { kind: 'brick', lengthM, widthM, heightM },
+		count: Math.max(1, Math.round(massKg / pieceKg)),
+		// a piece conducts as the solid it is
+		food: { ...food, mobility: 1 }
+	};
+}
+
 /** What is asked of the model for one pack: the dish's facts, its block, the household's appliances. */
 export function cardQuestion(input: {
 	dish: { kind: DishKind; state: 'raw' | 'cooked'; instruction: RecipeInstruction | null };
-	facts: Pick<DishFacts, 'food' | 'content' | 'coreC'>;
+	facts: Pick<DishFacts, 'food' | 'content' | 'coreC' | 'densityKgPerM3' | 'parts'>;
 	pack: { massKg: number; block: Block; isPan: boolean };
 	house: {
 		slowCooker: SlowCooker;
@@ -53,6 +73,9 @@ export function cardQuestion(input: {
 			massKg: pack.massKg,
 			block,
 			pan: pack.isPan ? { shape: block } : undefined,
+			thawed: isWholePiece(dish.kind, facts.parts)
+				? undefined
+				: thawedPieces(dish.kind, facts, pack),
 			content: facts.content,
 			coreC: facts.coreC + input.limits.coreAddedK,
 			dangerH: input.limits.dangerH,

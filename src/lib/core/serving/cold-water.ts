@@ -1,21 +1,41 @@
 import { thawingRange } from '../freezing/thawing-range.ts';
+import { kgPer } from '../units/factors.ts';
 
 export type WaterRefusal = 'pan' | 'too-long-in-water';
 
-/**
- * Longest in cold water at the unfavourable end, minutes. USDA FSIS gives 2 to 3 h for 3 to 4 lb, water changed every half hour;
- * four hours is also how long food may be above 5 °C here.
- */
-export const longestInWaterMin = 240;
+/** Perishable food may be above 5 °C outside the refrigerator for so long, minutes (USDA FSIS). */
+const warmMostMin = 120;
+/** USDA FSIS, The big thaw (from memory): a pound within an hour, three to four pounds in two to three hours. */
+const publicMinPerLb = 45;
+const publicLeastMin = 60;
 
-/** Whether a pack may be put into cold water to soften or thaw: no pans (glass, ceramic, lids), not for hours. */
-export function mayGoIntoWater(inPan: boolean, waterMin: number | null): boolean {
-	return waterRefusal(inPan, waterMin) === null;
+/** What the heat model says of a pack in cold water, minutes. */
+export interface InWater {
+	/** until it is as thawed as is wanted; null: never */
+	min: number | null;
+	/** until its surface is above 5 °C; null: not before that. Left out (an older card): from the beginning */
+	warmMin?: number | null;
+	massKg: number;
 }
 
-/** Why a pack may not; null when it may. `waterMin`: likely minutes it takes there. */
-export function waterRefusal(inPan: boolean, waterMin: number | null): WaterRefusal | null {
+/** How long a pack of a weight is in cold water by the public figure, minutes. */
+export const publicWaterMin = (massKg: number): number =>
+	Math.max(publicLeastMin, (massKg / kgPer.lb) * publicMinPerLb);
+
+/**
+ * Why a pack may not soften or thaw in cold water; null when it may. Pans may not (glass, ceramic, lids). Others may while their
+ * surface is above 5 °C for at most two hours at the unfavourable end, or while they take no longer than the public figure for their
+ * weight; the water is changed every half hour, and they are cooked at once.
+ */
+export function waterRefusal(
+	inPan: boolean,
+	{ min, warmMin, massKg }: InWater
+): WaterRefusal | null {
 	if (inPan) return 'pan';
-	const inWater = thawingRange(waterMin);
-	return inWater === null || inWater.to > longestInWaterMin ? 'too-long-in-water' : null;
+	const inWater = thawingRange(min);
+	if (inWater === null) return 'too-long-in-water';
+	const warmFor = warmMin === null ? 0 : inWater.to - (warmMin ?? 0);
+	return warmFor <= warmMostMin || inWater.likely <= publicWaterMin(massKg)
+		? null
+		: 'too-long-in-water';
 }

@@ -6,7 +6,7 @@ import {
 } from '../cooking/conversion/convert-cook.ts';
 import { freezingTime } from '../freezing/freezing-time.ts';
 import { softenedC, thawingTime } from '../freezing/thawing-time.ts';
-import { mayGoIntoWater } from './cold-water.ts';
+import { waterRefusal } from './cold-water.ts';
 
 /** Raised when the model changes what it answers, so that kept cards can be told from today's. */
 export const modelVersion = 3;
@@ -21,7 +21,8 @@ export interface CookCard {
 	readonly freezeMin: number | null;
 	readonly thaw: {
 		refrigerator: { pliableMin: number | null; thawedMin: number | null };
-		coldWater: { pliableMin: number | null; thawedMin: number | null };
+		/** `warmMin`: its surface is above 5 °C from then on; a card kept by an older version has none */
+		coldWater: { pliableMin: number | null; thawedMin: number | null; warmMin?: number | null };
 	};
 }
 
@@ -38,9 +39,15 @@ export function cookCard(input: CookCardInput): CookCard {
 	const thaw = (place: 'refrigerator' | 'cold-water', placeC: number) =>
 		thawingTime({ food, shape: block, startC: input.freezerC, place, placeC });
 	const coldWater = thaw('cold-water', input.coldWaterC);
-	const softened = mayGoIntoWater(input.convert.pan !== undefined, coldWater.pliableMin)
-		? [...convertSteps({ ...input.convert, frozenStartC: softenedC(food) }, ['frozen'])]
-		: [];
+	const refused = waterRefusal(input.convert.pan !== undefined, {
+		min: coldWater.pliableMin,
+		warmMin: coldWater.warmMin,
+		massKg: input.convert.massKg / (input.convert.blockCount ?? 1)
+	});
+	const softened =
+		refused === null
+			? [...convertSteps({ ...input.convert, frozenStartC: softenedC(food) }, ['frozen'])]
+			: [];
 	return {
 		modelVersion,
 		...convertCook(input.convert),

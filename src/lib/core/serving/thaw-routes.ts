@@ -20,9 +20,12 @@ export interface Route {
 /** The four routes of a pack, with its ways to cook by each. */
 export function thawRoutes(
 	card: Pick<CookCard, 'options' | 'softened' | 'thaw'>,
-	inPan: boolean
+	/** what is put into the water: one pack */
+	pack: { inPan: boolean; massKg: number }
 ): Route[] {
 	const { coldWater, refrigerator } = card.thaw;
+	const water = (min: number | null) =>
+		waterRefusal(pack.inPan, { min, warmMin: coldWater.warmMin, massKg: pack.massKg });
 	const of = (state: State) => card.options.filter((option) => option.state === state);
 	return [
 		{ name: 'frozen', state: 'frozen', beforeMin: 0, refused: null, options: of('frozen') },
@@ -30,7 +33,7 @@ export function thawRoutes(
 			name: 'softened',
 			state: 'frozen',
 			beforeMin: coldWater.pliableMin,
-			refused: waterRefusal(inPan, coldWater.pliableMin),
+			refused: water(coldWater.pliableMin),
 			// a card kept by an older version has none
 			options: card.softened ?? []
 		},
@@ -38,7 +41,7 @@ export function thawRoutes(
 			name: 'cold-water',
 			state: 'thawed',
 			beforeMin: coldWater.thawedMin,
-			refused: waterRefusal(inPan, coldWater.thawedMin),
+			refused: water(coldWater.thawedMin),
 			options: of('thawed')
 		},
 		{

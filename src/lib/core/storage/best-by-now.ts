@@ -15,7 +15,6 @@ export interface BestByNow {
  * was lost meanwhile stays lost. Never later than when it was packed.
  */
 export function bestByNow(input: {
-	packedOn: string;
 	/** as computed, or set, when it was packed */
 	bestBy: string | null;
 	/** the freezer's setting that went into it */
@@ -32,11 +31,10 @@ export function bestByNow(input: {
 	today: string;
 	readings: readonly FreezerReading[];
 }): BestByNow {
-	const { bestBy, packedOn, today, packedForC, packedAtMs } = input;
+	const { bestBy, today, packedForC, packedAtMs } = input;
 	if (!bestBy) return { bestBy, lostDays: 0 };
 	const toMs = Math.max(input.nowMs, packedAtMs);
 	const plannedPerDay = qualityLossFactor(packedForC);
-	const lifeDays = daysBetween(packedOn, bestBy) * plannedPerDay;
 	const { usedDays } = qualityUse({
 		fromMs: packedAtMs,
 		toMs,
@@ -50,9 +48,10 @@ export function bestByNow(input: {
 		// half a day over: the moment of packing within its day is not known
 		Math.floor((usedDays - plannedDays) / plannedPerDay + 0.5)
 	);
-	const leftDays = lifeDays - Math.max(usedDays, plannedDays + lostDays * plannedPerDay);
+	const leftDays = daysBetween(today, bestBy) - lostDays;
 	const perDay = Math.max(plannedPerDay, qualityLossFactor(input.setC));
-	const now = addDays(today, Math.floor(leftDays / perDay + 0.5));
+	const share = leftDays > 0 ? plannedPerDay / perDay : 1;
+	const now = addDays(today, Math.floor(leftDays * share));
 	return { bestBy: now < bestBy ? now : bestBy, lostDays };
 }
 

@@ -210,7 +210,6 @@ describe('quality life against temperature (10 K warmer, threefold; from memory)
 	});
 	it('without readings the setting counts; a spell of two days at −8 °C costs four', () => {
 		const spell = {
-			packedOn: '2026-01-01',
 			bestBy: '2026-04-01',
 			packedForC: -18,
 			setC: -18,
@@ -232,7 +231,6 @@ describe('quality life against temperature (10 K warmer, threefold; from memory)
 	});
 	it('a warmer setting counts from its day on, and no longer once it is set back; what was lost stays lost', () => {
 		const pack = {
-			packedOn: '2026-01-01',
 			bestBy: '2026-12-31',
 			packedForC: -18,
 			packedAtMs: 0,
@@ -266,7 +264,6 @@ describe('quality life against temperature (10 K warmer, threefold; from memory)
 	});
 	it('a single reading is a reading: it says nothing of the days around it', () => {
 		const single = bestByNow({
-			packedOn: '2026-01-01',
 			bestBy: '2026-12-31',
 			packedForC: -18,
 			setC: -18,

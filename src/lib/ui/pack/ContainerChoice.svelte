@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { kindHandling, piecesAir01 } from '$lib/core/foods/kind-handling';
+	import { isWholePiece, kindHandling, piecesAir01 } from '$lib/core/foods/kind-handling';
 	import type { DishKind } from '$lib/core/published/dish-kinds';
 	import type { FoodSpec } from '$lib/core/foods/food-spec';
 	import type { PressureCooker, SlowCooker } from '$lib/core/kitchen/appliance-parameters';
@@ -31,7 +31,14 @@
 		typed = $bindable(),
 		error
 	}: {
-		dish: { kind: DishKind; food: FoodSpec; densityKgPerM3: number } | undefined;
+		dish:
+			| {
+					kind: DishKind;
+					food: FoodSpec;
+					densityKgPerM3: number;
+					parts: readonly { group: string }[];
+			  }
+			| undefined;
 		massKg: number;
 		count: number;
 		freezerC: number;
@@ -47,6 +54,7 @@
 
 	const handling = $derived(kindHandling[dish?.kind ?? 'meat-in-sauce']);
 	const pieces = $derived(handling.pieces);
+	const whole = $derived(dish !== undefined && isWholePiece(dish.kind, dish.parts));
 	const litres = $derived(
 		dish && massKg > 0
 			? portionL({ massKg, densityKgPerM3: dish.densityKgPerM3, air01: pieces ? piecesAir01 : 0 })
@@ -75,6 +83,7 @@
 					massKg,
 					densityKgPerM3: dish.densityKgPerM3,
 					container,
+					whole,
 					slowCookerBowl: house.slowCooker.bowl,
 					pressureCookerBowl: house.pressureCooker.bowl
 				})
@@ -124,7 +133,7 @@
 		const block = form.shape;
 		typed.form = name;
 		if (block.kind === 'brick') {
-			const usual = name === 'flat' || name === 'as-is';
+			const usual = name === 'flat' || name === 'as-is' || name === 'own';
 			typed.lengthM = usual ? '' : text(block.lengthM);
 			typed.widthM = usual ? '' : text(block.widthM);
 			typed.thicknessM = usual ? '' : text(block.heightM);
@@ -187,6 +196,7 @@
 		<legend class="entry-label">{say.shapes}</legend>
 		{#if failed}<p class="entry-error">{say.failed}</p>{/if}
 		{#if pieces}<p class="entry-hint">{say.apart}</p>{/if}
+		{#if whole}<p class="entry-hint">{say.measureWhole}</p>{/if}
 		<div class="overflow-x-auto">
 			<table class="ledger" aria-busy={times.length === 0}>
 				<thead>

@@ -107,7 +107,7 @@ export const actions: Actions = {
 		if (!form.ok) return fail(400, { logErrors: form.errors, typed: raw });
 		if (pack.status !== 'cooked') return fail(409, { message: w.cookLog.notCooked });
 		const { way, route: routeName, setMin, coreC, outcome, note } = form.value;
-		const routes = thawRoutes(pack.packing.card, false);
+		const routes = thawRoutes(pack.packing.card, { inPan: false, massKg: pack.own.massKg });
 		const [first] = routes;
 		const method = first.options[way]?.method;
 		const route = routes.find((known) => known.name === routeName);

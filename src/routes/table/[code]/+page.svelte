@@ -2,6 +2,7 @@
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { thawingTime, type CookOption } from '$lib/core';
+	import { tenderC } from '$lib/core/published/dish-kinds';
 	import { softenedC } from '$lib/core/freezing/thawing-time';
 	import { addLate } from '$lib/core/serving/add-late';
 	import { asIf, type AsIf } from '$lib/core/serving/as-if';
@@ -64,7 +65,8 @@
 	});
 	const card = $derived(today ?? packing.card);
 	const base = $derived(pack.assumed ? asIf(data.convert, pack.assumed) : data.convert);
-	const routes = $derived(thawRoutes(card, base.pan !== undefined));
+	const inWaterAs = $derived({ inPan: base.pan !== undefined, massKg: pack.own.massKg });
+	const routes = $derived(thawRoutes(card, inWaterAs));
 	const route = $derived(routes.find((known) => known.name === routeName) ?? routes[0]);
 	/** What lies in the appliance by the chosen route. */
 	const convert = $derived.by(() => {
@@ -99,8 +101,7 @@
 		}))
 	);
 	const labelOptions = $derived(
-		thawRoutes(packing.card, base.pan !== undefined).find((known) => known.name === route.name)
-			?.options ?? []
+		thawRoutes(packing.card, inWaterAs).find((known) => known.name === route.name)?.options ?? []
 	);
 	const labelOf = (option: CookOption) =>
 		change || data.current
@@ -133,6 +134,7 @@
 		coreC: data.convert.coreC,
 		habit: data.habit
 	});
+	const tender = $derived(tenderC(data.asked.kind));
 	const assumed = $derived(
 		pack.assumed ?? { thicknessM: pack.own.block.thicknessM, massKg: pack.own.massKg }
 	);
@@ -213,7 +215,11 @@
 		</form>
 		<p class="pb-2">
 			{w.tableOne.doneAt} <b>{tempText(data.convert.coreC, data.habit)}</b>
-			{w.tableOne.inTheMiddle} <span class="quiet">({coreWords[packing.core]})</span><br />
+			{w.tableOne.inTheMiddle}
+			<span class="quiet">({coreWords[packing.core]})</span
+			>{#if tender !== null && packing.state === 'raw'}{w.tableOne.tenderAt({
+					temp: tempText(tender, data.habit)
+				})}{/if}<br />
 			<span class="quiet"
 				>{w.tableOne.boilsAt({ tempC: tempText(data.asked.boilsC, data.habit) })}</span
 			>

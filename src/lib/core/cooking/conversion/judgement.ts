@@ -49,7 +49,11 @@ export function frameOf(
 		fill01 = volumeL / cooker.volumeL;
 		if (state === 'frozen') {
 			const stacked = input.arrangement === 'stacked' ? (input.blockCount ?? 1) : 1;
-			blockFits = blockFitsBowl(input.block, stacked, cooker.bowl);
+			// once it bends it goes in
+			blockFits =
+				input.frozenStartC !== undefined && cooker.bowl
+					? true
+					: blockFitsBowl(input.block, stacked, cooker.bowl);
 			if (blockFits === false) add('refused', 'block-too-big');
 		}
 		const most = slow ? 1 : rule.pressureFill01;
@@ -85,6 +89,7 @@ export function judge(
 		thicknessM: thickness,
 		massKg: input.massKg,
 		hazardH: option.hazardH ?? { likely: Infinity, worst: Infinity },
+		inPan: s.dish === 'filled' || input.kind === 'assembled-bake',
 		dangerH: input.dangerH
 	});
 	option.advice = worse(option.advice, allowed.advice);

@@ -30,6 +30,8 @@ export function reasonText(reason: Reason, habit: Habit): string {
 			return 'Pour the liquid in hot.';
 		case 'reheat-fast-first':
 			return `Reheating is meant to be quick (${tempText(74, habit)} within 2 hours): bring it to the boil on the hob, in the pressure cooker or the oven first, then keep it hot here.`;
+		case 'reheat-in-oven':
+			return `Reheating is meant to be quick (${tempText(74, habit)} within 2 hours): a bake in its pan gets hot in the oven.`;
 		case 'too-full':
 			return `Too full: ${Math.round(v.fill01 * 100)} % of the pot, at most ${Math.round(v.most01 * 100)} %.`;
 		case 'under-half-full':

@@ -137,8 +137,12 @@ export const labelContent = {
 	serveWith: ({ what }: { what: Shown }) => `Serve with ${what}`,
 	contains: ({ allergens }: { allergens: Shown }) => `Contains ${allergens}`,
 	notAllKnown: 'Allergens not all known',
-	caution: ({ tempC }: { tempC: Shown }) =>
-		`Done at ${tempC} in the middle: measure. Thaw in the refrigerator. Local rules win where stricter.`,
+	liquid: ({ amount }: { amount: Shown }) => `+ ${amount}`,
+	doneAt: ({ tempC }: { tempC: Shown }) => `Done at ${tempC} in the middle`,
+	safeAndTender: ({ safe, tender }: { safe: Shown; tender: Shown }) =>
+		`Safe at ${safe} in the middle, tender at ${tender}`,
+	caution: ({ done }: { done: Shown }) =>
+		`${done}: measure. Thaw in the refrigerator. Local rules win where stricter.`,
 	slowCooker: ({ setting }: { setting: Shown }) => `Slow cooker ${setting}`,
 	pressureCooker: 'Pressure cooker',
 	covered: ', covered',
@@ -165,7 +169,7 @@ export const labelContent = {
 };
 
 export const labelLayout = {
-	star: '* with care: see the cook card. Pressure: minutes at pressure.'
+	star: '* with care: see the cook card. Times to set, the long end; pressure: at pressure.'
 };
 
 export const cookDayCard = {
@@ -184,6 +188,7 @@ export const cookDayCard = {
 		`Once thawed it keeps ${many.days(days)} in the refrigerator.`,
 	done: ({ temp }: { temp: Shown }) =>
 		`It is done at ${temp} in the middle of the thickest piece: measure.`,
+	tender: ({ temp }: { temp: Shown }) => `That is safe; tender enough to pull it is at ${temp}.`,
 	star: '* With care: first hour on high, or cook it another way. No: not this way.',
 	packed: ({ day }: { day: Shown }) =>
 		`Frozen on ${day}. Thawed in the refrigerator it may be frozen again; otherwise not.`,

@@ -78,6 +78,7 @@ export const packPlan = {
 	fitPressure: 'Pressure cooker',
 	fitWords: { yes: 'fits', no: 'does not fit', unknown: 'bowl not measured' },
 	forms: {
+		own: 'in its own shape',
 		flat: 'laid flat on a tray',
 		upright: 'standing upright',
 		'as-is': 'as it stands',
@@ -87,6 +88,8 @@ export const packPlan = {
 	computing: 'Computing hours …',
 	failed: 'The hours could not be computed; everything else is right.',
 	never: 'never',
+	measureWhole:
+		'A roast or a whole bird keeps its shape. Measure it at its thickest and write that below: thickness rules every time.',
 	apart:
 		'Pieces that are to come out one by one: freeze them apart on a tray first, then fill the bag.',
 	whyTitle: 'Hours to freeze and thaw',

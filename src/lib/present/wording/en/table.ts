@@ -48,6 +48,7 @@ export const tableOne = {
 	look: 'Look',
 	doneAt: 'Done at',
 	inTheMiddle: 'in the middle',
+	tenderAt: ({ temp }: { temp: Shown }) => `, tender enough to pull at ${temp}`,
 	boilsAt: ({ tempC }: { tempC: Shown }) => `water boils at ${tempC} here`,
 	careful: ({ standing }: { standing: Shown }) =>
 		`${standing} Young children, pregnant and older people and those with weak immunity need more care: measure the core every time.`,
@@ -77,7 +78,8 @@ export const routes = {
 	lasts: ({ min }: { min: Shown }) => `about ${min}`,
 	never: 'does not thaw there',
 	pan: 'A pan does not go into cold water: glass and lids do not take it.',
-	tooLong: 'Over four hours in water: too long for food to be above 5 °C.',
+	tooLong:
+		'Too long in water for its weight: its outside would be warm for over two hours. Thaw it in the refrigerator, cook it from frozen, or cut it once it bends.',
 	startBy: ({ at }: { at: Shown }) => `start ${at}`,
 	outBy: ({ at }: { at: Shown }) => `out ${at}`,
 	earliest: ({ at }: { at: Shown }) => `not before ${at}`,

@@ -1,3 +1,4 @@
+import { thawedOf } from '../../../core/serving/as-if.ts';
 import type { CookCard, CookCardInput } from '../../../core/serving/cook-card.ts';
 import type { ConvertInput } from '../../../core/cooking/conversion/convert-cook.ts';
 import type { ThisPack } from '../../../core/packing/this-pack.ts';
@@ -19,7 +20,13 @@ export const isOwnCard = ({ own, packing }: Pick<PackWithCard, 'own' | 'packing'
 export function ofThisPack(convert: ConvertInput, { massKg, block }: ThisPack): ConvertInput {
 	const { lengthM, widthM, thicknessM: heightM } = block;
 	const shape = { kind: 'brick', lengthM, widthM, heightM } as const;
-	return { ...convert, massKg, block: shape, pan: convert.pan && { ...convert.pan, shape } };
+	return {
+		...convert,
+		massKg,
+		block: shape,
+		pan: convert.pan && { ...convert.pan, shape },
+		thawed: thawedOf(convert, massKg / convert.massKg)
+	};
 }
 
 /** The question a pack's own card answers; null where the one kept with its packing does, or where nothing is known. */

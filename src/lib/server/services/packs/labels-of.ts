@@ -3,6 +3,7 @@ import {
 	type LabelPaper,
 	type LabelPaperKey
 } from '../../../core/published/label-papers.ts';
+import { tenderC } from '../../../core/published/dish-kinds.ts';
 import { labelContent, type LabelContent } from '../../../labels/label-content.ts';
 import type { Habit } from '../../../present/habit.ts';
 import type { LabelSetup } from '../../db/schema/index.ts';
@@ -48,6 +49,7 @@ export function labelOf(pack: PackWithCard, habit: Habit): LabelContent {
 			thicknessM: pack.own.block.thicknessM,
 			dishName: pack.name,
 			bestBy: pack.bestBy,
+			tenderC: pack.dish && packing.state === 'raw' ? tenderC(pack.dish.kind) : null,
 			addOnDay: pack.addOnDay,
 			serveWith: pack.serveWith,
 			ahead: pack.status === 'reserved'

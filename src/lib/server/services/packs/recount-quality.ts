@@ -36,7 +36,6 @@ export async function recountQuality(
 	}
 	for (const { ids, row } of groups.values()) {
 		const now = bestByNow({
-			packedOn: row.packedOn,
 			bestBy: row.storage.bestBy,
 			packedForC: row.storage.freezerC,
 			setC: freezer.setC,
