@@ -1,6 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
+import { keepsDays } from '../storage/pull.ts';
+import { storageLife } from '../storage/storage-life.ts';
 import { storageLifeTable } from '../published/storage-life.ts';
 import { dishFacts, type FactLine } from './dish-facts.ts';
 import { findItem } from './find-item.ts';
@@ -70,6 +72,31 @@ describe('what follows from the lines of a dish', () => {
 			['soup-stew']
 		);
 	});
+});
+
+it('tomato sauce and fruit compote keep as vegetables and fruit do (NCHFP, from memory); a vegetable stew as a stew', () => {
+	const from = (...lines: ReturnType<typeof line>[]) =>
+		storageLife({
+			parts: dishFacts({ kind: 'soft-vegetables', state: 'cooked', lines }).parts,
+			packedOn: '2026-01-31'
+		}).months?.from;
+	assert.equal(
+		from(line('canned tomatoes', 0.8), line('onions', 0.12), line('olive oil', 0.05)),
+		8
+	);
+	assert.equal(from(line('plums', 0.8), line('sugar', 0.15)), 8);
+	assert.equal(from(line('tomatoes', 0.3), line('aubergine', 0.4), line('zucchini', 0.3)), 2);
+});
+
+it('a cooked dish with rice keeps a day once thawed, and frozen as long as one without (UK FSA, from memory)', () => {
+	const parts = dishFacts({
+		kind: 'meat-in-sauce',
+		state: 'cooked',
+		lines: [line('lamb shoulder', 0.6), line('rice', 0.3)]
+	}).parts;
+	assert.equal(keepsDays(parts), 1);
+	const life = storageLife({ parts, packedOn: '2026-01-31' });
+	assert.deepEqual([life.months?.from, life.unknownParts], [2, []]);
 });
 
 describe('never optimistic about what is not known', () => {

@@ -2,7 +2,7 @@ import { isRawAnimalClass } from './raw-class.ts';
 import { coreTemperaturesC, type CoreTemperatureClass } from '../published/core-temperatures.ts';
 import { defaultCompositions } from './default-compositions.ts';
 import { dishKinds, type DishKind } from '../published/dish-kinds.ts';
-import type { StoredPart } from '../storage/storage-life.ts';
+import { wholeShare01, type StoredPart } from '../storage/storage-life.ts';
 import { storageLifeTable, type QualityMonths } from '../published/storage-life.ts';
 import { otherItems } from './find-item.ts';
 import { compositionKeys, type Composition } from './composition.ts';
@@ -52,8 +52,6 @@ export interface DishFacts {
 
 /** Of less than this share of its frozen lines known, a dish takes its kind's composition. */
 const enough01 = 0.7;
-/** A raw kit's part below this share of the pack does not rule its storage life. */
-const matters01 = 0.03;
 const dairyOrFish = new Set([
 	'soft-dairy',
 	'egg-raw',
@@ -135,7 +133,9 @@ function mixed(lines: readonly FactLine[], totalKg: number): Composition {
 }
 
 function contentOf({ state, animal, items, unknown }: Contains): DishFacts['content'] {
-	if (state === 'raw' && (animal.length > 0 || unknown)) return 'raw-meat';
+	// cooked vegetables keep spores, too: what was cooked is made hot again as everything cooked is
+	if (state === 'cooked') return 'cooked';
+	if (animal.length > 0 || unknown) return 'raw-meat';
 	const plain =
 		!unknown &&
 		animal.length === 0 &&
@@ -174,11 +174,21 @@ function partsOf(
 ): DishFacts['parts'] {
 	if (input.state === 'cooked') {
 		const group = cookedGroup(input.kind, animal);
-		return [{ group, state: 'cooked', name: group }];
+		const dish = { group, state: 'cooked' as const, name: group };
+		// rice in it says nothing of how long it keeps frozen, and that it keeps a day once thawed
+		const rice = known.some(({ item }) => item?.like === 'rice' || item?.name === 'cooked rice');
+		if (rice) return [dish, { group: 'grains-pulses', state: 'cooked', name: 'rice', share01: 0 }];
+		const alone = group === 'soup-stew' && animal.length === 0 && unknown.length === 0;
+		return alone && packedKg > 0 ? preserved(dish, known, packedKg) : [dish];
 	}
 	const parts = known
-		.filter((line) => line.item?.storage && (line.massKg ?? 0) >= matters01 * packedKg)
-		.map((line) => ({ group: line.item!.storage!, state: 'raw' as const, name: line.item!.name }));
+		.filter((line) => line.item?.storage)
+		.map((line) => ({
+			group: line.item!.storage!,
+			state: 'raw' as const,
+			name: line.item!.name,
+			share01: shareOf(known, packedKg, (item) => item.storage === line.item!.storage)
+		}));
 	const open = unknown.map((line) => ({
 		group: shortest,
 		state: 'raw' as const,
@@ -187,6 +197,41 @@ function partsOf(
 	const all = [...parts, ...open];
 	return all.length > 0 ? all : [{ group: 'vegetables', state: 'raw', name: input.kind }];
 }
+
+/** Share of what is known that is of a kind. */
+const shareOf = (known: readonly FactLine[], packedKg: number, is: (item: Item) => boolean) =>
+	known.reduce((sum, { item, massKg }) => sum + (item && is(item) ? (massKg ?? 0) : 0), 0) /
+	packedKg;
+
+/** Beside its tomatoes a sauce holds so much onion, oil and herbs, and a compote so much sugar, and is one still. Judgement. */
+const besides01 = { tomatoes: 0.25, fruit: 0.25 };
+
+/**
+ * Tomato sauce and fruit compote keep as what they are made of (NCHFP), not as a stew: the dish counts by what else is in it.
+ */
+function preserved(
+	dish: DishFacts['parts'][number],
+	known: readonly FactLine[],
+	packedKg: number
+): DishFacts['parts'] {
+	const tomatoes = shareOf(known, packedKg, ({ like }) => tomatoLike.has(like));
+	const fruit = shareOf(known, packedKg, ({ storage }) => storage === 'fruit');
+	const [group, other] =
+		tomatoes >= fruit
+			? (['vegetables', 1 - tomatoes - besides01.tomatoes] as const)
+			: (['fruit', 1 - fruit - besides01.fruit] as const);
+	if (other >= wholeShare01) return [dish];
+	return [
+		{ group, state: 'cooked', name: group, share01: 1 - Math.max(0, other) },
+		{ ...dish, share01: Math.max(0, other) }
+	];
+}
+const tomatoLike: ReadonlySet<string> = new Set([
+	'tomato',
+	'canned tomatoes',
+	'passata',
+	'tomato paste'
+]);
 
 function cookedGroup(kind: DishKind, animal: readonly Item[]): StoredPart['group'] {
 	switch (kind) {

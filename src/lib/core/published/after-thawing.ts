@@ -27,6 +27,7 @@ export const refrigeratorDays: Readonly<Record<StorageGroup, number>> = {
 	vegetables: 3,
 	fruit: 3,
 	'bread-bakes': 3,
-	'grains-pulses': 3,
+	/** rice leads: 24 hours (UK FSA) */
+	'grains-pulses': 1,
 	'soft-dairy': 1
 };

@@ -43,6 +43,27 @@ it('the shortest part limits, and is named', () => {
 	assert.equal(result.bestBy, '2026-02-28');
 });
 
+it('no life hangs on one per cent of a pack: a spoon of bacon is none, a fifth rules, in between it goes over (property)', () => {
+	const months = (share01: number) =>
+		life(
+			{ group: 'poultry-pieces', state: 'raw', share01: 1 - share01 },
+			{ group: 'bacon', state: 'raw', share01 }
+		).months!;
+	assert.deepEqual(
+		[months(0.02), months(0.3)],
+		[
+			{ from: 9, to: 9 },
+			{ from: 1, to: 1 }
+		]
+	);
+	fc.assert(
+		fc.property(fc.double({ min: 0, max: 0.5, noNaN: true }), (share01) => {
+			const [a, b] = [months(share01).from, months(share01 + 0.01).from];
+			assert.ok(b <= a + 1e-9 && b >= 0.85 * a, `${a} then ${b} at ${share01}`);
+		})
+	);
+});
+
 it('without a published figure: null, or the house rule', () => {
 	const part: StoredPart = { group: 'grains-pulses', state: 'cooked' };
 	assert.deepEqual([life(part).bestBy, life(part).unknownParts], [null, [0]]);

@@ -12,6 +12,8 @@ import { addDays, addMonths, daysBetween } from '../units/day.ts';
 export interface StoredPart {
 	group: StorageGroup;
 	state: 'raw' | 'cooked';
+	/** share of the pack that is of this group; left out: it counts whole. A little of it shortens by little */
+	share01?: number;
 }
 
 /** Ten kelvin warmer shorten quality life threefold (time-temperature tolerance of frozen food, from memory). */
@@ -33,10 +35,49 @@ function monthsOf(part: StoredPart): QualityMonths | null {
 	return storageLifeTable[group];
 }
 
+/** A spoon of bacon in a stew is none; from a fifth more on it rules. Judgement: published figures are for each food alone. */
+const noneShare01 = 0.02;
+export const wholeShare01 = 0.22;
+
+/** How much a part rules its pack's life, 0 to 1, by its share; so no life hangs on one per cent. */
+function weightOf({ share01 }: StoredPart): number {
+	if (share01 === undefined) return 1;
+	return Math.min(1, Math.max(0, (share01 - noneShare01) / (wholeShare01 - noneShare01)));
+}
+
+/** Between two lives, in ratio. */
+const between = (long: QualityMonths, short: QualityMonths, weight01: number): QualityMonths => ({
+	from: long.from ** (1 - weight01) * Math.min(long.from, short.from) ** weight01,
+	to: long.to ** (1 - weight01) * Math.min(long.to, short.to) ** weight01,
+	source: short.source
+});
+
+const daysPerMonth = 365.25 / 12;
+
 function later(packedOn: string, months: number, factor: number): string {
-	const atMinus18 = addMonths(packedOn, months);
+	const whole = Math.floor(months + 1e-9);
+	const days = Math.floor((months - whole) * daysPerMonth + 1e-6);
+	const atMinus18 = addDays(addMonths(packedOn, whole), Math.max(0, days));
 	if (factor === 1) return atMinus18;
 	return addDays(packedOn, Math.floor(daysBetween(packedOn, atMinus18) / factor));
+}
+
+type Weighed = { part: number; life: QualityMonths; weight01: number };
+
+/** The life of a pack of several parts: the shortest of those that rule, shortened by those there is a little of. */
+function lifeOf(parts: readonly Weighed[]): Pick<Weighed, 'part' | 'life'> | null {
+	if (parts.length === 0) return null;
+	const isShorter = (a: Weighed, b: Weighed) =>
+		a.life.from < b.life.from || (a.life.from === b.life.from && a.life.to < b.life.to);
+	const whole = parts.filter(({ weight01 }) => weight01 >= 1);
+	const longest = parts.reduce((a, b) => (isShorter(a, b) ? b : a));
+	const base = (whole.length > 0 ? whole : [longest]).reduce((a, b) => (isShorter(b, a) ? b : a));
+	const to = Math.min(...whole.map(({ life }) => life.to), base.life.to);
+	const ruling = { ...base, life: { ...base.life, to } };
+	return parts
+		.filter(({ weight01 }) => weight01 < 1)
+		.map((little) => ({ ...little, life: between(ruling.life, little.life, little.weight01) }))
+		.reduce((a, b) => (isShorter(b, a) ? b : a), ruling);
 }
 
 /**
@@ -64,23 +105,21 @@ export function storageLife(input: {
 	const { houseMonths } = input;
 	if (houseMonths !== undefined) requireRange('houseMonths', houseMonths, 1, 60);
 	const unknownParts: number[] = [];
-	let limiting: { part: number; life: QualityMonths } | null = null;
-	let to = Infinity;
-	input.parts.forEach((part, index) => {
-		let life = monthsOf(part);
-		if (!life) {
-			unknownParts.push(index);
-			if (houseMonths === undefined) return;
-			life = { from: houseMonths, to: houseMonths, source: 'house-rule' };
-		}
-		to = Math.min(to, life.to);
-		const shorter =
-			!limiting ||
-			life.from < limiting.life.from ||
-			(life.from === limiting.life.from && life.to < limiting.life.to);
-		if (shorter) limiting = { part: index, life };
+	const known: { part: number; life: QualityMonths; weight01: number }[] = [];
+	input.parts.forEach((stored, part) => {
+		const weight01 = weightOf(stored);
+		if (weight01 === 0 && input.parts.some((other) => weightOf(other) > 0)) return;
+		const life = monthsOf(stored);
+		if (!life) unknownParts.push(part);
+		if (life) known.push({ part, life, weight01 });
+		else if (houseMonths !== undefined)
+			known.push({
+				part,
+				life: { from: houseMonths, to: houseMonths, source: 'house-rule' },
+				weight01
+			});
 	});
-	const found = limiting as { part: number; life: QualityMonths } | null;
+	const found = lifeOf(known);
 	if (!found)
 		return {
 			bestBy: null,
@@ -92,8 +131,8 @@ export function storageLife(input: {
 		};
 	return {
 		bestBy: later(input.packedOn, found.life.from, factor),
-		goodTo: later(input.packedOn, to, factor),
-		months: { from: found.life.from, to },
+		goodTo: later(input.packedOn, found.life.to, factor),
+		months: { from: found.life.from, to: found.life.to },
 		limitingPart: found.part,
 		unknownParts,
 		source: found.life.source

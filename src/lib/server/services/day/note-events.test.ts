@@ -266,7 +266,7 @@ describe('a packing day on a real database', () => {
 		// a wide dish: the refrigerator is less work than ice, and both are in time
 		assert.deepEqual(
 			helps.map(({ name }) => name),
-			['pot-refrigerator', 'pot-ice-bath']
+			['pot-refrigerator', 'pot-tap-then-ice', 'pot-ice-bath']
 		);
 		await discardRun(db, slow, at(200), limits);
 		const [freezer] = await listFreezers(db);
