@@ -35,7 +35,7 @@ export async function household(dataDir: string, count: number): Promise<void> {
 		shelfId: shelves[i % shelves.length].id,
 		frozen: { day: `2026-0${1 + (i % 9)}-1${i % 9}`, known: 'day' as const }
 	}));
-	await writeDown(db, compute, things, nowMs);
+	await writeDown(db, things, nowMs);
 	const first = await db.select().from(packs);
 	for (let from = first.length; from < count; from += 500) {
 		const rows = [];

@@ -13,6 +13,7 @@ import { setContainerOwned } from '../src/lib/server/writes/freezer-stock.ts';
 import { frozenPacks } from '../src/lib/server/queries/packs.ts';
 import { changePack } from '../src/lib/server/services/packs/change-packs.ts';
 import { keepFreezerReadings } from '../src/lib/server/services/packs/keep-freezer-readings.ts';
+import { computeMissingCards } from '../src/lib/server/services/packs/cards-behind.ts';
 import { writeDown } from '../src/lib/server/services/packs/write-down.ts';
 import { packDish } from '../src/lib/server/services/packs/pack-dish.ts';
 import { startCooling } from '../src/lib/server/services/cooling/start-cooling.ts';
@@ -71,6 +72,7 @@ else {
 				if (!packed.ok) throw new Error(`${dish}: ${packed.message}`);
 				console.log(`Demo packs ${++done} of ${packings.length}: ${dish}`);
 			}
+			await computeMissingCards(db, worker.compute);
 			await worker.stop();
 		})
 	);
@@ -83,8 +85,9 @@ else {
 				? ({ day: null, known: 'unknown' } as const)
 				: ({ day: addDays(today, -daysAgo), known: about ? 'about' : 'day' } as const)
 	}));
-	const written = await writeDown(db, worker.compute, things, nowMs);
+	const written = await writeDown(db, things, nowMs);
 	if (!Array.isArray(written)) throw new Error(written.message);
+	await computeMissingCards(db, worker.compute);
 	await worker.stop();
 	for (const [container, owned] of containersOwned) await setContainerOwned(db, container, owned);
 	const chest = (await listFreezers(db)).at(-1)!;

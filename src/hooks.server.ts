@@ -11,6 +11,7 @@ import { DatabaseMissing, openDatabase, type Opened } from '$lib/server/db/open'
 import { closeStreams, tellChange } from '$lib/server/live/changes';
 import { followProbes } from '$lib/server/probes/follow-probes';
 import { startReading } from '$lib/server/reading/read-pasted';
+import { computeMissingCards } from '$lib/server/services/packs/cards-behind';
 import { nowMs } from '$lib/server/now';
 
 let opened: Opened | undefined;
@@ -40,6 +41,7 @@ export const init: ServerInit = async () => {
 	const { client } = opened;
 	process.once('SIGTERM', closeStreams);
 	process.once('SIGINT', closeStreams);
+	void computeMissingCards(opened.db, core.compute);
 	const stopProbes = followProbes(opened.db);
 	const stopCopies = copyDaily(client, dataDir());
 	process.once('sveltekit:shutdown', async () => {

@@ -5,9 +5,11 @@ import {
 	count,
 	desc,
 	eq,
-	inArray,
 	getTableColumns,
+	gt,
+	inArray,
 	isNotNull,
+	isNull,
 	sql,
 	type SQL
 } from 'drizzle-orm';
@@ -59,6 +61,17 @@ export type CookablePack = PackWithCard & {
 /** Whether enough is known of a pack for a cook card. */
 export const isCookable = (pack: PackWithCard): pack is CookablePack =>
 	pack.dish !== null && pack.packing.card !== null && pack.packing.cardInput !== null;
+
+/** The next packing whose cook card is still to be computed; null: there is none after that number. */
+export async function packingWithoutCard(db: Db, afterId: number) {
+	const [row] = await db
+		.select({ id: packings.id, cardInput: packings.cardInput })
+		.from(packings)
+		.where(and(gt(packings.id, afterId), isNull(packings.card), isNotNull(packings.cardInput)))
+		.orderBy(asc(packings.id))
+		.limit(1);
+	return row?.cardInput ? { id: row.id, cardInput: row.cardInput } : null;
+}
 
 const { card, cardInput, ...summaryColumns } = getTableColumns(packings);
 const places = { shelf: shelves.name, freezer: freezers.name };

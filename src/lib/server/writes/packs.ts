@@ -1,4 +1,5 @@
 import { and, eq, inArray, sql } from 'drizzle-orm';
+import type { CookCard } from '../../core/serving/cook-card.ts';
 import type { AsIf } from '../../core/serving/as-if.ts';
 import { packCode } from '../../core/packing/pack-code.ts';
 import type { Db } from '../db/db.ts';
@@ -52,6 +53,11 @@ export async function nextCode(db: Db): Promise<string> {
 }
 
 /** Changes a pack that is still as it was when it was looked at; false when somebody else was quicker. Notes what happened. */
+/** Keeps a packing's cook card, once it is computed. */
+export async function setCard(db: Db, packingId: number, card: CookCard): Promise<void> {
+	await db.update(packings).set({ card }).where(eq(packings.id, packingId));
+}
+
 export async function changePackRow(
 	db: Db,
 	was: Pick<PackRow, 'id' | 'version'>,

@@ -16,6 +16,8 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	return {
 		pack: { ...pack, packing },
 		cookable: isCookable(pack),
+		/** its cook card is being computed */
+		cardComes: card === null && cardInput !== null,
 		cautions: await cautionsOfPack(locals.db, 'thaw', pack),
 		history: await packHistory(locals.db, pack.id),
 		shelves: (await listFreezers(locals.db)).flatMap((freezer) =>

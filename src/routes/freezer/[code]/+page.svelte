@@ -133,6 +133,7 @@
 		{#if pack.status === 'frozen' || pack.status === 'thawing'}
 			{#if data.cookable}
 				<Press href="/table/{pack.code}" first>{w.freezerOne.cookCard}</Press>
+			{:else if data.cardComes}<p class="quiet" role="status">{w.freezerOne.cardComes}</p>
 			{:else}<p class="quiet">{w.freezerOne.noCard}</p>{/if}
 			{#if pack.status === 'frozen'}<PullOut {pack} />{/if}
 			<Cautions codes={data.cautions} habit={data.habit} />

@@ -7,6 +7,7 @@ import { nowMs } from '$lib/server/now';
 import { allDishes } from '$lib/server/queries/dishes';
 import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/household';
 import { packsOfPacking } from '$lib/server/queries/packs';
+import { computeMissingCards } from '$lib/server/services/packs/cards-behind';
 import { writeDown } from '$lib/server/services/packs/write-down';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -26,9 +27,10 @@ export const actions: Actions = {
 		const form = readForm(schema, raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
 		const thing = form.value as FrozenThing;
-		const written = await writeDown(locals.db, locals.compute, [thing], nowMs());
+		const written = await writeDown(locals.db, [thing], nowMs());
 		if (!Array.isArray(written))
 			return fail(400, { errors: { shelfId: written.message }, typed: raw });
+		void computeMissingCards(locals.db, locals.compute);
 		const packs = await packsOfPacking(locals.db, written[0]);
 		return {
 			written: packs.map(({ code, name, bestBy, number, of }) => ({

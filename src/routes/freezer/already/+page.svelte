@@ -1,11 +1,13 @@
 <script lang="ts">
 	import { formScope } from '$lib/ui/kit/form-scope';
+	import { browser } from '$app/environment';
 	import { enhance } from '$app/forms';
+	import type { SubmitFunction } from '@sveltejs/kit';
 	import * as w from '$lib/present/wording';
 	import { dayText } from '$lib/present/time';
 	import { groupWords } from '$lib/present/wording/codes/words';
 	import { storageGroups } from '$lib/schemas/choices';
-	import { checked } from '$lib/ui/kit/checked';
+	import { EntryQueue } from '$lib/ui/freezer/entry-queue.svelte';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
@@ -20,30 +22,56 @@
 		massKg: '',
 		makerBestBy: '',
 		boughtOn: '',
-		cookedOn: ''
+		cookedOn: '',
+		// each row is what it is: not what the one before was
+		group: '',
+		state: ''
 	};
 	// svelte-ignore state_referenced_locally
 	let typed = $state<Record<string, string>>(
 		form?.typed ?? {
 			...fresh,
 			frozen: '',
-			group: '',
-			state: '',
 			shelfId: data.shelves[0]?.value ?? ''
 		}
 	);
 	let errors = $derived<Record<string, string>>(form?.errors ?? {});
-	let busy = $state(false);
-	type Written = { code: string; name: string; bestBy: string | null; number: number; of: number };
-	let written = $state<Written[]>([]);
+	const queue = new EntryQueue();
+	/** what is needed to read an entry, fetched while the first one is typed */
+	const reading = browser
+		? Promise.all([import('$lib/schemas/frozen-thing'), import('$lib/schemas/read-form')])
+		: null;
+	reading?.catch((error) => console.error('The form cannot be read yet:', error));
 
-	/** The next thing: date, state and shelf stay, since neighbours in a freezer are often alike. */
-	function saved(): void {
-		const made = (form as { written?: Written[] } | null)?.written ?? [];
-		written = [...made, ...written];
-		typed = { ...typed, ...fresh };
+	/** Kept at once, sent in its turn; the next one can be typed. Date and shelf stay: neighbours in a freezer are often alike. */
+	const keep: SubmitFunction = async ({ formData, formElement, cancel, action }) => {
+		cancel();
+		if (!reading) return;
+		const [{ frozenThingSchema }, { rawFields, readForm }] = await reading;
+		const raw = rawFields(formData);
+		const form = readForm(frozenThingSchema(data.habit, data.today), raw);
+		errors = form.ok ? {} : form.errors;
+		if (!form.ok) {
+			const first = [...formElement.elements].find(
+				(element) => 'name' in element && String(element.name) in errors
+			);
+			if (first instanceof HTMLElement) first.focus();
+			return;
+		}
+		queue.add(action.pathname + action.search, raw);
+		// what was typed since stays
+		for (const [name, empty] of Object.entries(fresh))
+			if ((typed[name] ?? '') === (raw[name] ?? '')) typed[name] = empty;
+		document.getElementById('name')?.focus();
+	};
+	function correct(key: number): void {
+		const entry = queue.take(key);
+		if (!entry) return;
+		typed = { ...entry.typed };
+		errors = entry.errors;
 		document.getElementById('name')?.focus();
 	}
+	const written = $derived(queue.entries.flatMap(({ packs }) => packs));
 	formScope({ typed: () => typed, errors: () => errors });
 </script>
 
@@ -52,17 +80,7 @@
 <h1 class="mb-2">{say.heading}</h1>
 <p class="quiet mb-4 max-w-[70ch]">{say.how}</p>
 <div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
-	<form
-		method="POST"
-		class="plate grid content-start gap-4"
-		novalidate
-		use:enhance={checked(
-			async () =>
-				(await import('$lib/schemas/frozen-thing')).frozenThingSchema(data.habit, data.today),
-			(found) => (errors = found),
-			{ busy: (at) => (busy = at), saved }
-		)}
-	>
+	<form method="POST" class="plate grid content-start gap-4" novalidate use:enhance={keep}>
 		<Field name="name" label={say.name} hint={say.nameHint} list="names" autofocus />
 		<datalist id="names">
 			{#each data.names as name (name)}<option value={name}></option>{/each}
@@ -106,25 +124,44 @@
 				<Field name="cookedOn" label={say.cooked} />
 			</div>
 		</details>
-		<div><Press type="submit" first disabled={busy}>{busy ? say.adding : say.add}</Press></div>
+		<div><Press type="submit" first>{say.add}</Press></div>
 	</form>
-	{#if written.length > 0}
+	{#if queue.entries.length > 0}
 		<section class="plate content-start" aria-live="polite">
 			<h2>{say.done({ n: written.length })}</h2>
 			<table class="ledger mt-2">
 				<tbody>
-					{#each written as pack (pack.code)}
-						<tr>
-							<td><a href="/freezer/{pack.code}">{pack.name}</a></td>
-							<td>{pack.bestBy ? dayText(pack.bestBy, data.habit) : say.useFirst}</td>
-							<td class="font-bold tracking-wider">{pack.code}</td>
-						</tr>
+					{#each queue.entries as entry (entry.key)}
+						{#if entry.state === 'saved'}
+							{#each entry.packs as pack (pack.code)}
+								<tr>
+									<td><a href="/freezer/{pack.code}">{pack.name}</a></td>
+									<td>{pack.bestBy ? dayText(pack.bestBy, data.habit) : say.useFirst}</td>
+									<td class="font-bold tracking-wider">{pack.code}</td>
+								</tr>
+							{/each}
+						{:else}
+							<tr>
+								<td>{entry.typed.name}</td>
+								<td colspan="2">
+									{#if entry.state === 'saving'}<span class="quiet">{say.saving}</span>
+									{:else}
+										<span class="entry-error">{entry.message}</span>
+										<Press onclick={() => correct(entry.key)}>{say.again}</Press>
+									{/if}
+								</td>
+							</tr>
+						{/if}
 					{/each}
 				</tbody>
 			</table>
-			<p class="mt-3">
-				<Press href="/labels?codes={written.map(({ code }) => code).join(',')}">{say.labels}</Press>
-			</p>
+			{#if written.length > 0}
+				<p class="mt-3">
+					<Press href="/labels?codes={written.map(({ code }) => code).join(',')}"
+						>{say.labels}</Press
+					>
+				</p>
+			{/if}
 		</section>
 	{/if}
 </div>

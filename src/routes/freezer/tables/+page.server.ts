@@ -6,6 +6,7 @@ import { nowMs } from '$lib/server/now';
 import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/household';
 import { packRows } from '$lib/server/queries/packs';
 import { rowId } from '$lib/server/row-id';
+import { computeMissingCards } from '$lib/server/services/packs/cards-behind';
 import { writeDown } from '$lib/server/services/packs/write-down';
 import type { Db } from '$lib/server/db/db';
 import type { Actions, PageServerLoad } from './$types';
@@ -84,8 +85,9 @@ export const actions: Actions = {
 		const { text, read, table } = await readIn(await request.formData(), locals.db);
 		if (table.lines.length > mostLines) return fail(400, { message: w.stockTable.tooLong, text });
 		if (read.things.length === 0) return fail(400, { message: w.stockTable.empty, text });
-		const written = await writeDown(locals.db, locals.compute, read.things, nowMs());
+		const written = await writeDown(locals.db, read.things, nowMs());
 		if (!Array.isArray(written)) return fail(400, { message: written.message, text });
+		void computeMissingCards(locals.db, locals.compute);
 		return { written: written.length };
 	}
 };

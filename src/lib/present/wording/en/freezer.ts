@@ -119,6 +119,7 @@ export const freezerOne = {
 	boughtOn: ({ day }: { day: Shown }) => `Bought on ${day}.`,
 	cookedOn: ({ day }: { day: Shown }) => `Cooked on ${day}; days in the refrigerator count.`,
 	thawedBefore: 'Parts of it were frozen and thawed before: do not freeze it again raw.',
+	cardComes: 'Its cook card is being computed. Look again in a moment.',
 	noCard:
 		'No cook card: what it is made of is not known here. Follow the maker’s instructions, or heat it to 74 °C (165 °F) in the middle.',
 	itsLabel: 'Its label',
@@ -299,7 +300,10 @@ export const already = {
 	shelf: 'Lies in',
 	shelfMissing: 'Lies in: choose a shelf.',
 	add: 'Write it down',
-	adding: 'Writing …',
+	saving: 'being written …',
+	notSent: 'The server did not answer. Nothing is lost: send it again.',
+	again: 'Correct it',
+	codes: 'Code',
 	done: ({ n }: { n: Shown }) => `Written down now (${n})`,
 	labels: 'Print labels for these',
 	useFirst: 'use first'

@@ -29,10 +29,10 @@ export function ofThisPack(convert: ConvertInput, { massKg, block }: ThisPack): 
 	};
 }
 
-/** The question a pack's own card answers; null where the one kept with its packing does, or where nothing is known. */
+/** The question a pack's own card answers; null where the one kept with its packing does, or where nothing is known. One that is still to come is asked for here. */
 export function ownCardInput(pack: PackWithCard): CookCardInput | null {
 	const { cardInput } = pack.packing;
-	if (!cardInput || isOwnCard(pack)) return null;
+	if (!cardInput || (isOwnCard(pack) && pack.packing.card)) return null;
 	return { ...cardInput, convert: ofThisPack(cardInput.convert, pack.own) };
 }
 

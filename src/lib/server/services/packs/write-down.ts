@@ -9,7 +9,6 @@ import { coreTemperaturesC } from '../../../core/published/core-temperatures.ts'
 import { dayIn } from '../../../present/time.ts';
 import * as w from '../../../present/wording/index.ts';
 import type { FrozenThing } from '../../../schemas/frozen-thing.ts';
-import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import { allDishes, type Dish } from '../../queries/dishes.ts';
 import { freezerOfShelf, getHousehold } from '../../queries/household.ts';
@@ -27,7 +26,6 @@ const bagsBySize: readonly ContainerKey[] = ['bag-1l', 'bag-3l', 'wrap', 'pan-30
  */
 export async function writeDown(
 	db: Db,
-	compute: Compute,
 	things: readonly FrozenThing[],
 	nowMs: number
 ): Promise<number[] | { message: string }> {
@@ -86,7 +84,8 @@ export async function writeDown(
 				massKg: thing.massKg,
 				nutrition: null,
 				storage,
-				card: question ? await compute('card', question) : null,
+				// it comes after (`computeMissingCards`): at the freezer's door nobody waits
+				card: null,
 				cardInput: question
 			}
 		});
