@@ -24,7 +24,6 @@ export async function household(dataDir: string, count: number): Promise<void> {
 	for (const name of ['chest', 'kitchen'])
 		await addFreezer(db, { name, volumeL: 600, setC: -18, shelves: ['top', 'middle', 'floor'] });
 	const shelves = (await listFreezers(db)).flatMap((freezer) => freezer.shelves);
-	const compute = () => Promise.reject(new Error('no dish here'));
 	const things = Array.from({ length: 40 }, (_, i) => ({
 		name: `${names[i % names.length]} ${i}`,
 		count: 1,

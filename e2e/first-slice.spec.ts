@@ -234,11 +234,11 @@ test('5 freezer: a pack is discarded only with a reason, and is back by one tap'
 	await page.locator('td a').first().click();
 	await page.getByText('Use a part, split, move, give away, discard').click();
 	await expect(async () => {
-		await page.getByRole('button', { name: 'Discard it' }).click();
+		await page.getByRole('button', { name: 'Discard it', exact: true }).click();
 		await expect(page.getByText('Say in a word or two why')).toBeVisible();
 	}).toPass();
 	await page.getByLabel('Why is it discarded?').fill('freezer-burnt');
-	await page.getByRole('button', { name: 'Discard it' }).click();
+	await page.getByRole('button', { name: 'Discard it', exact: true }).click();
 	await expect(page.getByText('Why: freezer-burnt.')).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).first().click();
 	await expect(page.getByRole('link', { name: 'Cook it: card and times' })).toBeVisible();

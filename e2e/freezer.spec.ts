@@ -87,6 +87,7 @@ test('what is there already: about March, unknown, the maker’s date; bad dates
 	const list = page.getByRole('heading', { name: /^Written down now/ }).locator('..');
 	await expect(list.getByRole('row')).toHaveCount(2);
 	await expect(list.getByText(/1 May 20\d\d/).first()).toBeVisible();
+	await expect(page.getByLabel('Keeps like'), 'each row is what it is').toHaveValue('');
 	await page.getByLabel('What is it').fill('Суп из конины 馬');
 	await page.getByLabel('Frozen', { exact: true }).fill('');
 	await page.keyboard.press('Enter');
@@ -249,16 +250,27 @@ test('counting up a shelf: what is missing leaves the list, what is found comes 
 	await expect(page.getByRole('checkbox')).toHaveCount(listed);
 });
 
-test('a power cut: within the hours keep; beyond, each is looked at; the thermometer’s word wins', async () => {
-	await page.goto('/freezer/power?freezer=1&hours=1');
+test('a power cut has a beginning and an end: within the hours keep; beyond, each is looked at; readings count as far as they reach', async () => {
+	const rows = page.locator('tbody tr');
+	/** Asks what a cut of so many hours did, that ended now. */
+	const cut = async (freezer: string, hours: number) => {
+		await page.goto('/freezer/power');
+		await page.getByLabel('Freezer').selectOption({ label: freezer });
+		const ended = await page.getByLabel('Power came back').inputValue();
+		// the field's own text, reckoned with as if it were UTC
+		const began = new Date(Date.parse(`${ended}Z`) - hours * 3600_000).toISOString().slice(0, 16);
+		await page.getByLabel('Power went').fill(began);
+		await page.getByRole('button', { name: 'Show what to do' }).click();
+		await expect(rows.first()).toBeVisible();
+	};
+	await cut('kitchen', 1);
 	await expect(
 		page.getByText(/^\d+ keep, 0 freeze again, 0 cook now, 0 discard, 0 to look at$/)
 	).toBeVisible();
-	await page.getByLabel('Without power, hours').fill('long');
-	await page.getByRole('button', { name: 'Show what to do' }).click();
-	await expect(page.getByText('Write hours, such as 9 or 30.5.')).toBeVisible();
-	await page.goto('/freezer/power?freezer=1&hours=60');
-	const rows = page.locator('tbody tr');
+	const ended = await page.getByLabel('Power came back').inputValue();
+	await page.goto(`/freezer/power?freezer=1&from=${ended}&to=${ended}`);
+	await expect(page.getByText('Power went: give the day and the time')).toBeVisible();
+	await cut('kitchen', 60);
 	await expect(rows.first()).toContainText('look at it');
 	await rows.first().getByLabel('yes').check();
 	await expect(rows.first()).toContainText('freeze again');
@@ -266,9 +278,23 @@ test('a power cut: within the hours keep; beyond, each is looked at; the thermom
 	await soup.getByLabel('no', { exact: true }).check();
 	await expect(soup).toContainText('discard');
 	// the chest freezer has a thermometer: it was cold all the time
-	await page.goto('/freezer/power?freezer=2&hours=60');
-	await expect(page.getByText('Its thermometer read')).toBeVisible();
+	await cut('chest freezer', 60);
+	await expect(page.getByText(/its readings cover (59|60)/)).toBeVisible();
 	await expect(rows.first()).toContainText('keep');
+});
+
+test('left out on the counter is no way to thaw: it has two hours in all', async () => {
+	await page.goto('/freezer');
+	await page.locator('.slabs a').last().click();
+	await expect(page.getByLabel('Where')).not.toContainText('counter');
+	await page.getByText('Was it left out on the counter?').click();
+	await page.getByLabel('For how many minutes by now').fill('30');
+	await page.getByRole('button', { name: 'It stands on the counter' }).click();
+	await expect(
+		page.getByText(/Two hours in all: into the pot or the refrigerator by/)
+	).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).first().click();
+	await expect(page.getByText('Was it left out on the counter?')).toBeVisible();
 });
 
 test('a warm spell from a thermometer’s file brings best-by days forward; taken back they are as before', async () => {

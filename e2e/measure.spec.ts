@@ -75,7 +75,7 @@ test('how a cook went is written down, and the oven learns from it', async ({ pa
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	await expect(page.getByText('Cooked in: choose the appliance.')).toBeVisible();
 	await page.getByLabel('Cooked in').selectOption({ label: 'oven 165 °C, covered' });
-	await page.getByLabel('Time set').fill('2 h');
+	await page.getByLabel('Time set').fill('1 h 20');
 	await page.getByLabel('Core temperature then').fill('70');
 	await page.getByLabel('It was').selectOption('under');
 	await page.getByRole('button', { name: 'Keep it' }).click();

@@ -32,6 +32,9 @@ it('raw and frozen: caution at best, refused by its hours at the worst, never by
 		assert.equal(codes({ ...frozen, ...size }).length, codes(frozen).length + 1, 'and it is said');
 	}
 	assert.equal(ask({ ...frozen, hazardH: { likely: 2, worst: 4.1 } }).advice, 'refused');
+	// what is far from flat or light is allowed few hours, and takes more
+	assert.equal(ask({ ...frozen, thicknessM: 0.07 }).advice, 'refused');
+	assert.equal(ask({ ...frozen, massKg: 2.5 }).advice, 'refused');
 });
 
 it('cooked food is never better than caution in a slow cooker, and refused above four hours', () => {

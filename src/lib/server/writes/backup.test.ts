@@ -57,6 +57,7 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				name,
 				volumeL: fc.double({ min: 1, max: 900, noNaN: true }),
 				setC: fc.double({ min: -40, max: -6, noNaN: true }),
+				settings: fc.constantFrom([], [{ fromMs: 0, setC: -18 }]),
 				kind: fc.constantFrom('upright' as const, 'chest' as const),
 				probe: fc.constantFrom('A', null),
 				removedAtMs: gone

@@ -233,7 +233,11 @@
 		habit={data.habit}
 	/>
 	<Cautions codes={data.cautions} habit={data.habit} />
-	{#if data.changed.length > 0}<p>{w.tableOne.changed({ what: data.changed })}</p>{/if}
+	{#if data.changed.length > 0}<p>
+			{w.tableOne.changed({
+				what: data.changed.map((change) => w.cardChanges[change]).join(', ')
+			})}
+		</p>{/if}
 	<WhatIf
 		bind:change
 		packed={{

@@ -29,7 +29,8 @@ export const table = {
 	badTime: 'Write a time of day such as 18:30.'
 };
 
-const changes: Record<CardChange, string> = {
+/** What can have changed since a label was printed. */
+export const cardChanges: Record<CardChange, string> = {
 	altitude: 'the altitude or the room’s temperature is another',
 	'slow-cooker': 'the slow cooker is another or was measured',
 	'pressure-cooker': 'the pressure cooker is another or was measured',
@@ -42,8 +43,8 @@ const changes: Record<CardChange, string> = {
 export const tableOne = {
 	pageTitle: ({ name }: { name: Shown }) => `Cook ${name} · Almacen`,
 	markCooked: 'Mark it cooked',
-	changed: ({ what }: { what: readonly CardChange[] }) =>
-		`Since the label was printed: ${what.map((change) => changes[change]).join(', ')}. What stands here is of today.`,
+	changed: ({ what }: { what: Shown }) =>
+		`Since the label was printed: ${what}. What stands here is of today.`,
 	serveBy: 'On the table by',
 	look: 'Look',
 	doneAt: 'Done at',
