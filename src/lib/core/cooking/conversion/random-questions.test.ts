@@ -175,3 +175,34 @@ it('a reheated pot under pressure is never told a hold below two minutes, and it
 		{ numRuns: 6 }
 	);
 });
+
+it('nothing flips within a millimetre, ten grams or a minute: times move little, and good never turns into refused (property)', () => {
+	const change = fc.constantFrom<Partial<Load>>(
+		{ thicknessM: 0.001 },
+		{ massKg: 0.01 },
+		{ pieceM: 0.001 },
+		{ liquidKg: 0.01 }
+	);
+	fc.assert(
+		fc.property(load, anyMethod, change, (of, method, by) => {
+			const moved = { ...of };
+			for (const key of ['thicknessM', 'massKg', 'pieceM', 'liquidKg'] as const)
+				moved[key] += by[key] ?? 0;
+			const [a, b] = [of, moved].map(
+				(one) => convertCook({ ...question(one), methods: [method] }).options
+			);
+			a.forEach((before, i) => {
+				const both = [before.advice, b[i].advice].sort().join();
+				const full = [before, b[i]].some(({ reasons }) =>
+					reasons.some(({ code }) => code === 'too-full' || code === 'more-than-the-bowl')
+				);
+				assert.ok(both !== 'good,refused' || full, `${both}: ${JSON.stringify(by)}`);
+				const [x, y] = [before, b[i]].map((o) => (o.setMin ?? o.computedMin)?.likely);
+				// a millimetre of fifteen is a seventh of a thickness squared
+				if (x !== undefined && y !== undefined)
+					assert.ok(Math.abs(y - x) <= 0.2 * x + 2, `${x} then ${y}: ${JSON.stringify(by)}`);
+			});
+		}),
+		{ numRuns: 14 }
+	);
+});
