@@ -168,16 +168,11 @@ function cookRows(options: readonly CookOption[], habit: Habit): [string, string
 		const name = shortMethod(option, habit);
 		names.set(name, { ...names.get(name), [option.state]: option });
 	}
-	return [...names].map(([name, { thawed, frozen }]) => {
-		const litres = [thawed, frozen].map((option) => (option?.setMin ? option.addLiquidL : 0));
-		const same = litres[0] === litres[1] || !thawed?.setMin || !frozen?.setMin;
-		const liquid = Math.max(...litres);
-		return [
-			same && liquid > 0 ? `${name} ${liquidText(liquid, habit)}` : name,
-			cookCell(thawed, same ? null : habit),
-			cookCell(frozen, same ? null : habit)
-		];
-	});
+	return [...names].map(([name, { thawed, frozen }]) => [
+		name,
+		cookCell(thawed, habit),
+		cookCell(frozen, habit)
+	]);
 }
 
 function shortMethod({ method }: CookOption, habit: Habit): string {
@@ -191,13 +186,12 @@ function shortMethod({ method }: CookOption, habit: Habit): string {
 	}
 }
 
-const liquidText = (litres: number, habit: Habit) =>
-	w.labelContent.liquid({ amount: volumeText(litres, habit) });
-
-/** The long end, which is what is set; a star where care is needed; "no" where it is refused. With the liquid where ways differ in it. */
-function cookCell(option: CookOption | undefined, liquidIn: Habit | null): string {
+/** The long end, which is what is set, with the liquid to put in; a star where care is needed; "no" where it is refused. */
+function cookCell(option: CookOption | undefined, habit: Habit): string {
 	if (!option?.setMin) return 'no';
 	const liquid =
-		liquidIn && option.addLiquidL > 0 ? ` ${liquidText(option.addLiquidL, liquidIn)}` : '';
+		option.addLiquidL > 0
+			? ` ${w.labelContent.liquid({ amount: volumeText(option.addLiquidL, habit) })}`
+			: '';
 	return `${durationText(option.setMin.to)}${liquid}${option.advice === 'caution' ? ' *' : ''}`;
 }

@@ -14,8 +14,10 @@ export function keepsDays(parts: readonly StoredPart[], daysBefore = 0): number 
 export interface PullTimes {
 	pliableAtMs: number | null;
 	thawedAtMs: number | null;
-	/** cooked or eaten by then; null: it does not thaw there */
+	/** cooked or eaten by then; null: nobody knows when it is thawed, so it is looked at */
 	cookByMs: number | null;
+	/** not eaten any more after that: outside the refrigerator two hours, in it its days; null: nobody knows */
+	discardAtMs: number | null;
 }
 
 const minMs = 60_000;
@@ -38,14 +40,26 @@ export function pullTimes(input: {
 		return {
 			pliableAtMs: null,
 			thawedAtMs: null,
-			cookByMs: input.sinceMs + outsideH * 60 * minMs
+			cookByMs: input.sinceMs + outsideH * 60 * minMs,
+			discardAtMs: input.sinceMs + outsideH * 60 * minMs
 		};
 	const thawedAtMs = at(input.thawedMin);
 	const cookByMs =
-		thawedAtMs === null
-			? null
-			: input.place === 'refrigerator'
-				? thawedAtMs + input.keepsDays * dayMs
+		input.place === 'refrigerator'
+			? // when it is thawed is not known: its days count from the beginning
+				(thawedAtMs ?? input.sinceMs) + input.keepsDays * dayMs
+			: thawedAtMs === null
+				? null
 				: thawedAtMs + 60 * minMs;
-	return { pliableAtMs: at(input.pliableMin), thawedAtMs, cookByMs };
+	return {
+		pliableAtMs: at(input.pliableMin),
+		thawedAtMs,
+		cookByMs,
+		discardAtMs:
+			input.place === 'refrigerator'
+				? cookByMs
+				: thawedAtMs === null
+					? null
+					: thawedAtMs + outsideH * 60 * minMs
+	};
 }

@@ -30,7 +30,7 @@ export function refreeze(input: {
 	place: ThawPlace;
 	/** since it was taken out, hours */
 	outH: number;
-	/** until no ice is left there, hours; null: never */
+	/** until no ice is left there, hours; null: nobody knows, so it counts as thawed from the beginning */
 	thawedAfterH: number | null;
 	/** days it keeps in the refrigerator after thawing */
 	keepsDays: number;
@@ -40,7 +40,7 @@ export function refreeze(input: {
 	if (input.cookedSince) return { outcome: 'refreeze', reason: 'cooked-since', source };
 	switch (input.place) {
 		case 'refrigerator': {
-			const thawedH = Math.max(0, input.outH - (input.thawedAfterH ?? Infinity));
+			const thawedH = Math.max(0, input.outH - (input.thawedAfterH ?? 0));
 			if (thawedH > input.keepsDays * 24)
 				return { outcome: 'discard', reason: 'too-long-in-refrigerator', source };
 			return { outcome: 'refreeze', reason: 'thawed-in-refrigerator', source };

@@ -113,6 +113,14 @@ describe('refreezing (USDA FSIS, The big thaw, from memory)', () => {
 		assert.equal(keepsDays([{ group: 'soup-stew', state: 'cooked' }], 2), 1);
 		assert.equal(keepsDays([{ group: 'soup-stew', state: 'cooked' }], 9), 0);
 	});
+	it('when it is thawed nobody knows: its days count from when it was taken out', () => {
+		const unknown = { ...out, place: 'refrigerator' as const, thawedAfterH: null };
+		assert.equal(refreeze({ ...unknown, outH: 24 }).outcome, 'refreeze');
+		assert.equal(refreeze({ ...unknown, outH: 25 }).outcome, 'discard');
+		const pull = { sinceMs: 0, pliableMin: null, thawedMin: null, keepsDays: 1 };
+		assert.equal(pullTimes({ ...pull, place: 'refrigerator' }).cookByMs, dayMs);
+		assert.equal(pullTimes({ ...pull, place: 'cold-water' }).cookByMs, null);
+	});
 	it('left out on the counter it has two hours in all, however thick it is', () => {
 		const out = pullTimes({
 			place: 'counter',
@@ -121,13 +129,17 @@ describe('refreezing (USDA FSIS, The big thaw, from memory)', () => {
 			thawedMin: 600,
 			keepsDays: 3
 		});
-		assert.deepEqual(out, { pliableAtMs: null, thawedAtMs: null, cookByMs: 2 * hMs });
+		assert.deepEqual(out, {
+			pliableAtMs: null,
+			thawedAtMs: null,
+			cookByMs: 2 * hMs,
+			discardAtMs: 2 * hMs
+		});
 	});
 	it('in cold water it is cooked at once, in the refrigerator within its days', () => {
 		const pull = { sinceMs: 0, pliableMin: 300, thawedMin: 600, keepsDays: 3 };
 		assert.equal(pullTimes({ ...pull, place: 'refrigerator' }).cookByMs, 600 * 60_000 + 3 * dayMs);
 		assert.equal(pullTimes({ ...pull, place: 'cold-water' }).cookByMs, 660 * 60_000);
-		assert.equal(pullTimes({ ...pull, place: 'refrigerator', thawedMin: null }).cookByMs, null);
 	});
 });
 

@@ -6,6 +6,8 @@ export interface WrittenPack {
 	code: string;
 	name: string;
 	bestBy: string | null;
+	/** as it was taken: by its name, where nothing was said */
+	state: 'raw' | 'cooked';
 }
 
 /** One entry: what was typed, and how far it is. */

@@ -11,11 +11,21 @@
 </script>
 
 {#if told.length > 0}
-	<ul class="list-disc pl-5" aria-label={w.cautions.title}>
+	<ul class="grid gap-2" aria-label={w.cautions.title}>
 		{#each told as { code, text, sources } (code)}
-			<li>
+			<li class="said">
 				<Why note={{ title: w.cautions.title, rule: text, inputs: [], sources }}>{text}</Why>
 			</li>
 		{/each}
 	</ul>
 {/if}
+
+<style>
+	.said {
+		padding-left: 10px;
+		border-left: 4px solid var(--mustard, var(--rim));
+	}
+	.said :global(.why) {
+		text-align: left;
+	}
+</style>

@@ -76,7 +76,9 @@
 		<a href="/freezer/{pack.code}" class="tag" class:wants={late}>
 			<span>{w.strip.thaws({ name: pack.name })}</span>
 			<b>
-				{#if pack.cookByMs === null}{w.strip.look}{:else if late}{w.strip
+				{#if pack.cookByMs === null}{w.strip
+						.look}{:else if pack.discardAtMs !== null && pack.discardAtMs < clock.ms}{w.strip
+						.discard}{:else if late}{w.strip
 						.cookNow}{:else if pack.thawedAtMs !== null && pack.thawedAtMs > clock.ms}{w.strip.thawedIn(
 						{ time: clockText(pack.thawedAtMs - clock.ms) }
 					)}{:else}{w.strip.cookBy({ time: instantText(pack.cookByMs, habit, clock.ms) })}{/if}

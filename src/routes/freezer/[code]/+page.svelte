@@ -65,7 +65,7 @@
 {#if form?.message}<p class="entry-error mb-3" role="alert">{form.message}</p>{/if}
 
 <div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
-	<section class="plate grid gap-3">
+	<section class="plate grid content-start gap-3">
 		<div class="flex flex-wrap items-center justify-between gap-3">
 			<h1>{pack.name}</h1>
 			<span class="tape text-xl font-bold tracking-widest">{pack.code}</span>

@@ -33,12 +33,11 @@ export const actions: Actions = {
 		void computeMissingCards(locals.db, locals.compute);
 		const packs = await packsOfPacking(locals.db, written[0]);
 		return {
-			written: packs.map(({ code, name, bestBy, number, of }) => ({
+			written: packs.map(({ code, name, bestBy, packing }) => ({
 				code,
 				name,
 				bestBy,
-				number,
-				of
+				state: packing.state
 			}))
 		};
 	}

@@ -108,6 +108,7 @@
 			<Choice
 				name="state"
 				label={say.state}
+				placeholder=""
 				items={[
 					{ value: '', name: say.groupByName },
 					{ value: 'cooked', name: w.freezer.cooked },
@@ -136,6 +137,7 @@
 							{#each entry.packs as pack (pack.code)}
 								<tr>
 									<td><a href="/freezer/{pack.code}">{pack.name}</a></td>
+									<td>{pack.state === 'raw' ? w.freezer.raw : w.freezer.cooked}</td>
 									<td>{pack.bestBy ? dayText(pack.bestBy, data.habit) : say.useFirst}</td>
 									<td class="font-bold tracking-wider">{pack.code}</td>
 								</tr>
@@ -143,7 +145,7 @@
 						{:else}
 							<tr>
 								<td>{entry.typed.name}</td>
-								<td colspan="2">
+								<td colspan="3">
 									{#if entry.state === 'saving'}<span class="quiet">{say.saving}</span>
 									{:else}
 										<span class="entry-error">{entry.message}</span>
