@@ -2,6 +2,7 @@ import * as w from '../present/wording/index.ts';
 import type { CookCard } from '../core/serving/cook-card.ts';
 import { roundedNutrition, type Nutrition } from '../core/foods/nutrition.ts';
 import type { CookOption } from '../core/cooking/conversion/convert-cook.ts';
+import { methodText } from '../present/wording/codes/words.ts';
 import { dayText, durationText } from '../present/time.ts';
 import {
 	lengthText,
@@ -177,6 +178,14 @@ function cookRows(options: readonly CookOption[], habit: Habit): [string, string
 
 function shortMethod({ method }: CookOption, habit: Habit): string {
 	switch (method.appliance) {
+		case 'hob':
+		case 'microwave':
+		case 'fan-oven':
+		case 'water-bath':
+		case 'steamer': {
+			const name = methodText(method, habit);
+			return name[0].toUpperCase() + name.slice(1);
+		}
 		case 'slow-cooker':
 			return w.labelContent.slowCooker({ setting: method.setting });
 		case 'pressure-cooker':

@@ -1,10 +1,20 @@
 import type { DishKind, HeatFamily } from '../published/dish-kinds.ts';
 
 export type State = 'thawed' | 'frozen';
+export const hobLevels = ['low', 'medium', 'high'] as const;
+export type HobLevel = (typeof hobLevels)[number];
 export type Method =
 	| { appliance: 'slow-cooker'; setting: 'low' | 'high' }
 	| { appliance: 'pressure-cooker'; release?: 'natural' | 'quick' }
-	| { appliance: 'oven'; ovenC: number; covered: boolean };
+	| { appliance: 'oven'; ovenC: number; covered: boolean }
+	/** a pot with its lid on; `setMin` counts from the food in the pot, the block broken up and stirred once it bends */
+	| { appliance: 'hob'; level: HobLevel }
+	/** printed output in watts; `setMin` without the standing time, `totalMin` with it */
+	| { appliance: 'microwave'; powerW: number }
+	/** small oven with a strong fan, uncovered, one layer */
+	| { appliance: 'fan-oven'; ovenC: number }
+	| { appliance: 'water-bath'; bathC: number; circulated: boolean }
+	| { appliance: 'steamer' };
 
 /** How heat comes to the food in a method. */
 export function heatFamilyOf(method: Method): HeatFamily {
@@ -15,6 +25,13 @@ export function heatFamilyOf(method: Method): HeatFamily {
 			return 'pressure';
 		case 'oven':
 			return method.covered ? 'covered' : 'dry';
+		case 'fan-oven':
+			return 'dry';
+		case 'hob':
+		case 'microwave':
+		case 'water-bath':
+		case 'steamer':
+			return 'covered';
 	}
 }
 
@@ -32,6 +49,16 @@ export function sameSetting(a: Method, b: Method): boolean {
 			);
 		case 'oven':
 			return b.appliance === 'oven' && a.ovenC === b.ovenC && a.covered === b.covered;
+		case 'hob':
+			return b.appliance === 'hob' && a.level === b.level;
+		case 'microwave':
+			return b.appliance === 'microwave' && a.powerW === b.powerW;
+		case 'fan-oven':
+			return b.appliance === 'fan-oven' && a.ovenC === b.ovenC;
+		case 'water-bath':
+			return b.appliance === 'water-bath' && a.bathC === b.bathC;
+		case 'steamer':
+			return b.appliance === 'steamer';
 	}
 }
 
@@ -48,6 +75,17 @@ export function noHotter(method: Method, than: Method): boolean {
 			return (
 				than.appliance === 'oven' && method.ovenC <= than.ovenC && method.covered === than.covered
 			);
+		case 'hob':
+			return (
+				than.appliance === 'hob' && hobLevels.indexOf(method.level) <= hobLevels.indexOf(than.level)
+			);
+		case 'fan-oven':
+			return than.appliance === 'fan-oven' && method.ovenC <= than.ovenC;
+		case 'water-bath':
+			return than.appliance === 'water-bath' && method.bathC <= than.bathC;
+		case 'microwave':
+		case 'steamer':
+			return method.appliance === than.appliance;
 	}
 }
 

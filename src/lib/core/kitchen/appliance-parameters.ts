@@ -152,6 +152,13 @@ export function traySurface(fan: boolean) {
 	return { side: air, top: air, bottom: 30 };
 }
 
+/** A small oven with a strong fan: the filled pan or a layer of pieces, uncovered, W/m²K (judgement). */
+export const fanOvenSurface = { side: 40, top: 50, bottom: 25 } as const;
+/** It is hot so soon, minutes (common practice, no source). */
+export const fanOvenPreheatMin = 3;
+/** A bag in a water bath, circulated and still, and food in steam: the same on every face, W/m²K (judgement). */
+export const bathWPerM2K = { circulated: 250, still: 95, steam: 300 } as const;
+
 /**
  * Below this share of its bowl a slow cooker heats no faster: its wall touches less food, and its useful power falls about as
  * 0.25 + 0.75 of the level, which is as if the missing food were there (judgement; docs/numbers.md). For dishes that are all

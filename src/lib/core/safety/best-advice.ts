@@ -37,6 +37,13 @@ export const reasonCodes = [
 	'small-load',
 	'glass-from-frozen',
 	'waits-warm',
+	'not-on-hob',
+	'bath-too-cool',
+	'stir-and-stand',
+	'divide',
+	'only-heats',
+	'bath-slow',
+	'one-layer',
 	'instead'
 ] as const;
 export type ReasonCode = (typeof reasonCodes)[number];

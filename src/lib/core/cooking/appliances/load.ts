@@ -100,9 +100,12 @@ export function loadOfLoosePieces(input: {
 	};
 }
 
+/** Of what is missing this share counts: less food is never slower than more. Judgement. */
+const missing01 = 0.85;
+
 /** The load as it heats where the bowl counts as holding at least `leastJPerK`, pieces and pool together. */
 export function asIfFuller(load: Load, foodJPerK: number, leastJPerK: number): Load {
-	const missing = leastJPerK - foodJPerK;
+	const missing = (leastJPerK - foodJPerK) * missing01;
 	return missing > 0 ? { ...load, poolJPerK: load.poolJPerK + missing } : load;
 }
 

@@ -20,6 +20,11 @@ import type { Scenario } from './scenario.ts';
 const longHoldMin = { caution: 60, refused: 150 } as const;
 /** Fish stays no longer in a slow cooker, and never goes in frozen. Judgement. */
 const fishSlowMin = 120;
+/** A household's large pot, L. */
+const potL = 5;
+/** A small fan oven takes one layer of so much, metres; a water bath brings a core to 54 °C within so many hours or not at all. */
+const oneLayerM = 0.04;
+const bathMostH = 4;
 /** Capacity of the covered roaster assumed in the oven, L. */
 const roasterL = 10.8;
 
@@ -43,6 +48,8 @@ export function frameOf(
 	let fill01: number;
 	let blockFits: boolean | null = null;
 	if (method.appliance === 'oven') fill01 = s.dish === 'filled' ? 1 : volumeL / roasterL;
+	else if (method.appliance !== 'slow-cooker' && method.appliance !== 'pressure-cooker')
+		fill01 = volumeL / potL;
 	else {
 		const slow = method.appliance === 'slow-cooker';
 		const cooker = slow ? s.slowCooker : s.pressureCooker;
@@ -113,6 +120,10 @@ export function judge(
 			add('good', 'set-long-end', { minutes: set.to });
 		}
 	}
+	if (option.method.appliance === 'fan-oven' && thickness > oneLayerM + 1e-9)
+		add('good', 'one-layer', { thicknessM: thickness, limitM: oneLayerM });
+	if (option.method.appliance === 'water-bath' && (option.hazardH?.worst ?? Infinity) > bathMostH)
+		add('refused', 'bath-slow', { likely: option.hazardH?.likely ?? Infinity, limitH: bathMostH });
 	if (option.method.appliance === 'oven' && option.state === 'frozen' && s.dish === 'filled')
 		add('good', 'glass-from-frozen');
 	if (target.isClippedIn(option.method))

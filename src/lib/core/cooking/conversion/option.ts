@@ -9,10 +9,21 @@ import { efforts, timelineOf, type Scenario, type TableCache } from './scenario.
 import { spreadOf } from './spread.ts';
 import { readyMin, reachedMin, valueAt, type Goal } from './timeline.ts';
 import { asLikely, unknownsOf, type Unknowns } from './unknowns.ts';
-import { preheatMinOf } from '../../kitchen/appliance-parameters.ts';
+import { fanOvenPreheatMin, preheatMinOf } from '../../kitchen/appliance-parameters.ts';
+import { thicknessM } from '../../heat/shape.ts';
+import { dividedFromKg, microwaveMin, standingMin } from '../appliances/microwave.ts';
 
 /** Longest that is simulated, minutes from switching on or at pressure. */
-const longestMin = { 'slow-cooker': 16 * 60, 'pressure-cooker': 240, oven: 12 * 60 } as const;
+const longestMin: Readonly<Record<Method['appliance'], number>> = {
+	'slow-cooker': 16 * 60,
+	'pressure-cooker': 240,
+	oven: 12 * 60,
+	hob: 8 * 60,
+	'fan-oven': 6 * 60,
+	microwave: 60,
+	'water-bath': 12 * 60,
+	steamer: 6 * 60
+};
 
 /** A hold under pressure is never printed shorter, minutes: nobody sets one, and no lid is that exact (judgement). */
 const leastHoldMin = 2;
@@ -72,7 +83,7 @@ export function wayOf({
 		coreEndC: null,
 		hazardH: null,
 		addLiquidL: added,
-		preheatMin: method.appliance === 'oven' ? preheatMinOf(input.oven) : 0,
+		preheatMin: preheatFor(input, method),
 		comeUpMin: null,
 		instead: null,
 		...frame
@@ -82,9 +93,17 @@ export function wayOf({
 		return { likely: { method, state, setMin: null, totalMin: null }, option: () => option };
 	};
 	const pressure = method.appliance === 'pressure-cooker';
+	if (method.appliance === 'microwave') return microwaveWay(input, method, state, option);
+	const never = neverIn(input, method);
+	if (never) return refused(never);
 	if (pressure && input.kind === 'assembled-bake') return refused('not-in-pressure-cooker');
-	const wanted = target.in(method);
-	const goal = goalOf(input, wanted.likely);
+	const recipe = recipeMinOf(input, method);
+	const wanted =
+		method.appliance === 'water-bath' && recipe === null ? noCookValue : target.in(method);
+	const goal = {
+		...goalOf(input, wanted.likely),
+		...(method.appliance === 'water-bath' && bathGoal(method.bathC))
+	};
 	const highMin = rule.windows[heatFamilyOf(method)].high;
 	const likelyRun = timelineOf({
 		scenario,
@@ -92,7 +111,13 @@ export function wayOf({
 		effort: efforts.likely,
 		tables,
 		marks: [goal, { ...goal, cookMin: wanted.from }],
-		until: { ...goal, cookMin: Math.max(wanted.to, pressure || input.reheat ? 0 : highMin) },
+		until: {
+			...goal,
+			cookMin: Math.max(
+				wanted.to,
+				pressure || input.reheat || method.appliance === 'water-bath' ? 0 : highMin
+			)
+		},
 		longestMin: longestMin[method.appliance]
 	});
 	option.comeUpMin = likelyRun.comeUpMin;
@@ -105,7 +130,6 @@ export function wayOf({
 	if (computed === null)
 		return refused('never-ready', { longestMin: longestMin[method.appliance] });
 	const comeUp = likelyRun.comeUpMin ?? 0;
-	const recipe = recipeMinOf(input, method);
 	const least = Math.max(
 		pressure ? Math.min(leastHoldMin, recipe ?? Infinity) : 0,
 		notBefore?.setMin ?? 0
@@ -146,7 +170,7 @@ export function wayOf({
 			likely: likelyHazardH,
 			worst: Math.max(likelyHazardH, spread?.hazardWorstH ?? Infinity)
 		};
-		if (!pressure && !input.reheat) {
+		if (!pressure && !input.reheat && method.appliance !== 'water-bath') {
 			const until = reachedMin(likelyRun.setMin, likelyRun.cookMin, highMin);
 			option.goodUntilMin = until !== null && until > likely ? until : null;
 		}
@@ -186,6 +210,82 @@ export function wayOf({
 		return option;
 	};
 	return { likely: { method, state, setMin: likely, totalMin: likelyTotal }, option: withRange };
+}
+
+const noCookValue: CookValues = { from: 0, likely: 0, to: 0 };
+
+/** A water bath makes food as warm as itself, and keeps it so until it is safe: within half a kelvin, 5 minutes at 70 °C's worth. */
+const bathGoal = (bathC: number) => ({ coreC: bathC - 0.5, lethality70Min: 5 });
+
+/** Minutes an appliance takes to get hot before anything goes in. */
+function preheatFor(input: ConvertInput, { appliance }: Method): number {
+	if (appliance === 'oven') return preheatMinOf(input.oven);
+	return appliance === 'fan-oven' ? fanOvenPreheatMin : 0;
+}
+
+/** Why a method is none at all for a dish; null where it may be one. */
+function neverIn(input: ConvertInput, method: Method): ReasonCode | null {
+	const bake = input.kind === 'assembled-bake' || input.pan !== undefined;
+	if (method.appliance === 'hob' && bake) return 'not-on-hob';
+	if (method.appliance === 'water-bath' && method.bathC < leastBathC) return 'bath-too-cool';
+	return null;
+}
+
+/** A water bath below this is no way to cook, °C. */
+const leastBathC = 55;
+
+/** A microwave's minutes are a sum of heat, not a run. It makes hot; it does not braise or roast. */
+function microwaveWay(
+	input: ConvertInput,
+	method: Extract<Method, { appliance: 'microwave' }>,
+	state: State,
+	option: CookOption
+): Way {
+	const raw = input.content === 'raw-meat';
+	const startC = state === 'thawed' ? 4 : (input.frozenStartC ?? -18);
+	const usual = (at: number) =>
+		microwaveMin({
+			food: input.food,
+			massKg: input.massKg,
+			startC: at,
+			powerW: method.powerW,
+			raw,
+			thicknessM: thicknessM(input.block)
+		});
+	const told = input.known && recipeMinOf(input, method);
+	const factor =
+		told && input.known
+			? told / usual(input.known.startC ?? (input.known.state === 'thawed' ? 4 : -18))
+			: 1;
+	const likely = usual(startC) * Math.max(1, factor);
+	const set: Spread = { from: likely * 0.8, likely, to: likely * 1.3 };
+	const more = (min: number) => min + standingMin;
+	const total: Spread = { from: more(set.from), likely: more(likely), to: more(set.to) };
+	return {
+		likely: { method, state, setMin: likely, totalMin: total.likely },
+		option: () => {
+			option.coreEndC = Math.max(input.coreC, 74);
+			if (told && input.known?.state === state && likely > told * noticeably)
+				option.reasons.push({
+					code: 'recipe-too-short',
+					values: { recipeMin: told, safeMin: likely }
+				});
+			option.reasons.push({ code: 'stir-and-stand', values: { minutes: standingMin } });
+			if (input.massKg > dividedFromKg)
+				option.reasons.push({
+					code: 'divide',
+					values: { massKg: input.massKg, limitKg: dividedFromKg }
+				});
+			if (raw) option.reasons.push({ code: 'only-heats' });
+			option.advice = raw ? 'refused' : input.massKg > dividedFromKg ? 'caution' : option.advice;
+			if (option.advice === 'refused') option.computedMin = set;
+			else {
+				option.setMin = set;
+				option.totalMin = total;
+			}
+			return option;
+		}
+	};
 }
 
 /** The recipe's own minutes when it is told for this very way; null otherwise. */

@@ -47,8 +47,22 @@ function loadText({ load, state }: PracticeDish): string {
 }
 function methodText(method: Method): string {
 	if (method.appliance === 'slow-cooker') return `slow cooker, ${method.setting}`;
-	if (method.appliance === 'pressure-cooker') return 'pressure cooker';
-	return `oven, ${method.ovenC} °C ${method.covered ? 'covered' : 'open'}`;
+	switch (method.appliance) {
+		case 'pressure-cooker':
+			return 'pressure cooker';
+		case 'oven':
+			return `oven, ${method.ovenC} °C ${method.covered ? 'covered' : 'open'}`;
+		case 'hob':
+			return `hob, ${method.level}`;
+		case 'microwave':
+			return `microwave, ${method.powerW} W`;
+		case 'fan-oven':
+			return `small fan oven, ${method.ovenC} °C`;
+		case 'water-bath':
+			return `water bath, ${method.bathC} °C`;
+		case 'steamer':
+			return 'steamer';
+	}
 }
 const minutes = (from: number, to: number) => (from === to ? `${from}` : `${from}–${to}`);
 

@@ -3,6 +3,8 @@ import type { Fineness } from '../../heat/grid.ts';
 import { thickened, type Shape } from '../../heat/shape.ts';
 import { thermalTable } from '../../heat/thermal-table.ts';
 import {
+	bathWPerM2K,
+	fanOvenSurface,
 	leastSlowFill01,
 	panSurface,
 	pressureCookerModel,
@@ -28,6 +30,9 @@ import {
 	type CookedPiece,
 	type Load
 } from '../appliances/load.ts';
+import { breakUpMin, brokenUpC, hobPot, hobW } from '../appliances/hob.ts';
+import { airPressureKPa } from '../../water/air-pressure.ts';
+import { boilingC } from '../../water/saturation.ts';
 import type { Method } from '../method.ts';
 import { Pot, type PotTables } from '../appliances/pot.ts';
 import { PressureBranches } from '../pressure/pressure-branches.ts';
@@ -59,6 +64,8 @@ export interface Scenario {
 	readonly pressureCooker: PressureCooker;
 	readonly oven: Oven;
 	readonly kitchen: Kitchen;
+	/** on the hob from frozen: the block that is broken up before the rest is as from thawed */
+	readonly breakUp?: Parameters<typeof breakUpMin>[0];
 }
 
 /** How closely to look: grid and steps. */
@@ -127,7 +134,9 @@ export function startedCook(s: Scenario, u: Unknowns, effort: Effort, tables: Ta
 	const ovenC =
 		s.method.appliance === 'oven'
 			? s.method.ovenC + (s.oven.offsetK ?? 0) - ovenK * u.ovenTemperature
-			: 0;
+			: s.method.appliance === 'fan-oven'
+				? s.method.ovenC - halfRange.ovenK * u.ovenTemperature
+				: 0;
 	const fan = s.oven.fan ?? false;
 	const piece: CookedPiece | null = s.piece && {
 		food: foodWith(s.piece.food, u),
@@ -137,17 +146,12 @@ export function startedCook(s: Scenario, u: Unknowns, effort: Effort, tables: Ta
 		liquidKg: s.liquidKg
 	};
 	const potTables = piece && tables.get(piece.food, zK);
-	if (
-		s.method.appliance === 'oven' &&
-		(s.dish === 'filled' || s.dish === 'tray') &&
-		piece &&
-		potTables
-	)
+	const air = airOf(s, ovenC, fan);
+	if (air && piece && potTables)
 		return {
 			pan: new OvenBody({
 				piece,
-				ovenC,
-				surface: s.dish === 'tray' ? traySurface(fan) : panSurface(s.method.covered, fan),
+				...air,
 				h01: 1 - halfRange.transfer01 * u.transfer,
 				kitchen: s.kitchen,
 				fineness,
@@ -182,6 +186,16 @@ export function startedCook(s: Scenario, u: Unknowns, effort: Effort, tables: Ta
 				targetC: pressureCookingC(model.gaugeKPa, s.kitchen.altitudeM)
 			};
 		}
+		case 'hob': {
+			const model = modelWith(hobPot, u);
+			const watts = hobW(s.method.level, s.kind, s.liquidKg);
+			return { pot: pot(model, capOf(s.kitchen)), powerW: watts * power() };
+		}
+		case 'fan-oven':
+		case 'water-bath':
+		case 'steamer':
+		case 'microwave':
+			throw new Error(`${s.method.appliance} has no pot`);
 		case 'oven':
 			return {
 				pot: pot(
@@ -190,6 +204,35 @@ export function startedCook(s: Scenario, u: Unknowns, effort: Effort, tables: Ta
 				),
 				powerW: 0
 			};
+	}
+}
+
+const capOf = (kitchen: Kitchen) => boilingC(airPressureKPa(kitchen.altitudeM)) - 0.01;
+
+/** What a body without a pool sees: the oven's air, a fan's, a water bath or steam; null for what stands in a pot. */
+function airOf(s: Scenario, ovenC: number, fan: boolean) {
+	const all = (h: number) => ({ side: h, top: h, bottom: h });
+	switch (s.method.appliance) {
+		case 'oven':
+			if (s.dish !== 'filled' && s.dish !== 'tray') return null;
+			return {
+				ovenC,
+				surface: s.dish === 'tray' ? traySurface(fan) : panSurface(s.method.covered, fan)
+			};
+		case 'fan-oven':
+			return { ovenC, surface: fanOvenSurface };
+		case 'water-bath':
+			return {
+				ovenC: s.method.bathC,
+				surface: all(s.method.circulated ? bathWPerM2K.circulated : bathWPerM2K.still)
+			};
+		case 'steamer':
+			return { ovenC: capOf(s.kitchen), surface: all(bathWPerM2K.steam) };
+		case 'hob':
+		case 'slow-cooker':
+		case 'pressure-cooker':
+		case 'microwave':
+			return null;
 	}
 }
 
@@ -256,10 +299,12 @@ function steadyTimeline({
 	const cook = startedCook(scenario, unknowns, effort, tables);
 	const state: CookingState = cook.pan ?? cook.pot;
 	const timeline = emptyTimeline();
+	// a frozen block in a pot on the hob is broken up first
+	const beforeMin = scenario.breakUp ? breakUpMin(scenario.breakUp) : 0;
 	const record = () =>
 		push(timeline, scenario, state, {
-			setMin: state.minute,
-			totalMin: state.minute,
+			setMin: beforeMin + state.minute,
+			totalMin: beforeMin + state.minute,
 			coreC: state.coldestC
 		});
 	record();

@@ -48,7 +48,8 @@ export function targetOf(input: ConvertInput, tables: TableCache): Target {
 	const windowOf = (method: Method) => windows[heatFamilyOf(method)];
 	const same = (value: number): CookValues => ({ from: value, likely: value, to: value });
 	if (input.reheat) return { shown: same(0), in: () => same(0), isClippedIn: () => false };
-	if (!input.known)
+	// a microwave's minutes make hot, and say nothing of how long a dish braises
+	if (!input.known || input.known.method.appliance === 'microwave')
 		return {
 			shown: same(windows.slow.usual),
 			in: (method) => same(windowOf(method).usual),

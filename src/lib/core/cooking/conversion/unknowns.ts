@@ -48,7 +48,15 @@ export function unknownsOf(method: Method, poolOnly: boolean): UnknownName[] {
 		case 'pressure-cooker':
 			return ['power', ...inside, 'startTemperature'];
 		case 'oven':
+		case 'fan-oven':
 			return ['ovenTemperature', ...inside, 'startTemperature'];
+		case 'hob':
+			return ['power', 'loss', ...inside, 'startTemperature'];
+		case 'water-bath':
+		case 'steamer':
+			return [...inside, 'startTemperature'];
+		case 'microwave':
+			return ['power', 'startTemperature'];
 	}
 }
 

@@ -70,6 +70,20 @@ export function reasonText(reason: Reason, habit: Habit): string {
 			return `Little for this bowl: it heats no faster than filled to ${Math.round(v.least01 * 100)} %.`;
 		case 'glass-from-frozen':
 			return 'Glass or ceramic straight from the freezer: into a cold oven, or not at all. A hot oven cracks it.';
+		case 'not-on-hob':
+			return 'A bake in its pan does not go on the hob.';
+		case 'bath-too-cool':
+			return `A water bath below ${tempText(55, habit)} makes nothing safe.`;
+		case 'bath-slow':
+			return `Its middle would be cool for ${hours(v.likely)}; in a water bath ${hours(v.limitH)} is the most. Flatter bags.`;
+		case 'stir-and-stand':
+			return `Loose lid, stir or turn half way, then let it stand ${durationText(v.minutes)}.`;
+		case 'divide':
+			return `Over ${massText(v.limitKg, habit)} it heats unevenly: divide it.`;
+		case 'only-heats':
+			return 'A microwave makes hot; raw meat is cooked another way.';
+		case 'one-layer':
+			return `One layer of at most ${lengthText(v.limitM, habit)} browns and heats as told; this is ${lengthText(v.thicknessM, habit)}.`;
 		case 'waits-warm':
 			return `Waiting switched off leaves it ${hours(v.waitingH)} longer between ${dangerRangeText(habit)}; perishable food stands out ${hours(v.limitH)} at most. Put it in cold when you are there to switch on.`;
 		case 'instead':

@@ -4,7 +4,7 @@ import type { CoreTemperatureClass } from '../../../core/published/core-temperat
 import type { PlaceName } from '../../../core/kitchen/places.ts';
 import type { StorageGroup } from '../../../core/published/storage-life.ts';
 import type { Method, State } from '../../../core/cooking/method.ts';
-import { ovenText, sidesText, volumeText, type Habit } from '../../units.ts';
+import { ovenText, sidesText, tempText, volumeText, type Habit } from '../../units.ts';
 
 /** The words for every coded value. One place, so that a second language can be added. */
 export const kindWords: Record<DishKind, { name: string; hint: string }> = {
@@ -130,6 +130,16 @@ export function methodText(method: Method, habit: Habit): string {
 			return method.release === 'quick' ? 'pressure cooker, quick release' : 'pressure cooker';
 		case 'oven':
 			return `oven ${ovenText(method.ovenC, habit)}, ${method.covered ? 'covered' : 'open'}`;
+		case 'hob':
+			return `hob, ${method.level}`;
+		case 'microwave':
+			return `microwave, ${method.powerW} W`;
+		case 'fan-oven':
+			return `small fan oven ${ovenText(method.ovenC, habit)}`;
+		case 'water-bath':
+			return `water bath ${tempText(method.bathC, habit)}`;
+		case 'steamer':
+			return 'steamer';
 	}
 }
 

@@ -4,6 +4,7 @@ import {
 	type StepLine,
 	type ToldCooking
 } from '../../../core/steps/propose-steps.ts';
+import type { Method } from '../../../core/cooking/method.ts';
 import type { Dish } from '../../queries/dishes.ts';
 
 /** The lines of a dish as steps are read from them. */
@@ -18,12 +19,29 @@ export function stepLines(dish: Pick<Dish, 'lines'>): StepLine[] {
 	}));
 }
 
+/** Where a method of cooking stands in the kitchen. */
+function placeOf(appliance: Method['appliance']): ToldCooking['place'] {
+	switch (appliance) {
+		case 'slow-cooker':
+		case 'pressure-cooker':
+		case 'oven':
+		case 'microwave':
+			return appliance;
+		case 'hob':
+		case 'steamer':
+			return 'burner';
+		case 'fan-oven':
+		case 'water-bath':
+			return 'none';
+	}
+}
+
 /** The cooking a recipe gives for the fresh dish, as a step has it; null when its instruction is for the frozen pack. */
 function toldOf({ instruction }: Pick<Dish, 'instruction'>): ToldCooking | null {
 	if (instruction?.state !== 'fresh') return null;
 	const { method, minutes } = instruction;
 	return {
-		place: method.appliance,
+		place: placeOf(method.appliance),
 		minutes: (minutes.from + minutes.to) / 2,
 		...(method.appliance === 'oven' && { ovenC: method.ovenC })
 	};
