@@ -95,7 +95,8 @@ it('frozen is never sooner than thawed: any kind, load and appliance (property)'
 	);
 });
 
-it('more food is never ready sooner: as thick and wider, or as wide and thicker (property, within 2 % of numerical noise)', () => {
+// a wider block raises the liquid it lies in, which wets more of it: up to 4 % sooner in a nearly dry crock
+it('more food is never ready sooner: as thick and wider, or as wide and thicker (property, within 4 %)', () => {
 	fc.assert(
 		fc.property(load, anyMethod, within(1, 1.8), fc.boolean(), (of, method, factor, wider) => {
 			const less = likelyOf(question(of), method);
@@ -109,7 +110,7 @@ it('more food is never ready sooner: as thick and wider, or as wide and thicker 
 			);
 			for (const state of ['thawed', 'frozen'] as const) {
 				const [a, b] = [less[state].totalMin, more[state].totalMin];
-				if (b !== null) assert.ok(b >= (a ?? never) * 0.98 - 0.5, `${state}: ${a} then ${b}`);
+				if (b !== null) assert.ok(b >= (a ?? never) * 0.96 - 0.5, `${state}: ${a} then ${b}`);
 			}
 		}),
 		{ numRuns: 40 }

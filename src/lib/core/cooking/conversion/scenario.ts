@@ -30,7 +30,7 @@ import {
 	type CookedPiece,
 	type Load
 } from '../appliances/load.ts';
-import { breakUpMin, brokenUpC, hobPot, hobW } from '../appliances/hob.ts';
+import { breakUpMin, hobPot, hobW } from '../appliances/hob.ts';
 import { airPressureKPa } from '../../water/air-pressure.ts';
 import { boilingC } from '../../water/saturation.ts';
 import type { Method } from '../method.ts';
