@@ -93,7 +93,11 @@ before(async () => {
 	assert.ok(run.ok);
 	await addReading(db, { runId: run.id, atMs: nowMs, tempC: 88 });
 	const day = await addDay(db, dayIn(nowMs, 'UTC'), nowMs);
-	await addDayDish(db, { dayId: day, dishId: dish, portions: [] });
+	await addDayDish(db, {
+		dayId: day,
+		dishId: dish,
+		portions: [{ to: 'freezer', packs: 1, servings: 4 }]
+	});
 	await addPrices(db, [{ itemName: 'onion', label: 'net', sizeKg: 1, priceCents: 190, shop: '' }]);
 	const [{ code }] = await frozenPacks(db);
 	there = { dish, run: run.id, day, dayDish: 1, code, shelf: 1 };
@@ -170,6 +174,12 @@ const cases: Case[] = [
 			end: 'redirect'
 		},
 		bad: { form: { startC: '300' } }
+	},
+	{
+		page: 'pack/day/[id=id]',
+		action: 'default',
+		good: { params: day, form: () => ({ 'pack-0': 'on', 'mass-0': '700 g', 'shelf-0': '1' }) },
+		bad: { params: day, form: {} }
 	},
 	{ page: 'cool/new', action: 'compare', bad: { form: { startC: '300' } } },
 	{

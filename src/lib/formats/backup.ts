@@ -123,6 +123,7 @@ const tables = {
 		name: text().nullable(),
 		itemName: text().nullable(),
 		coolingRunId: int().nullable(),
+		dayId: int().nullable(),
 		packedOn: day(),
 		dayKnown: oneOf(['day', 'about', 'unknown']),
 		boughtOn: day().nullable(),
@@ -359,7 +360,7 @@ const added: {
 		version: 6,
 		columns: { ingredientLines: { doubts: [] }, packings: { allergensKnown: true } }
 	},
-	{ version: 7, columns: { freezers: { settings: [] } } }
+	{ version: 7, columns: { freezers: { settings: [] }, packings: { dayId: null } } }
 ];
 
 /** Until version 5 a pack's best-by stood with its packing alone. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import DayBar from '$lib/ui/day/DayBar.svelte';
 	import * as w from '$lib/present/wording';
 	import { alarm } from '$lib/ui/shell/alarm.svelte';
 	import { clock } from '$lib/ui/shell/clock.svelte';
@@ -15,6 +16,7 @@
 
 <svelte:head><title>{w.cool.pageTitle}</title></svelte:head>
 
+{#if data.bar}<DayBar day={data.bar} at="cool" habit={data.habit} />{/if}
 <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
 	<h1>
 		{w.cool.running({ count: data.running.length })}

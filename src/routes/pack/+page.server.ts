@@ -11,6 +11,8 @@ import { allDishes } from '$lib/server/queries/dishes';
 import { getHousehold, listFreezers } from '$lib/server/queries/household';
 import { recentPackings } from '$lib/server/queries/packs';
 import { packDish, type PackingRequest } from '$lib/server/services/packs/pack-dish';
+import { dayProgress } from '$lib/server/services/day/day-progress';
+import { nextDay } from '$lib/server/services/day/next-day';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -18,10 +20,13 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const house = await getHousehold(locals.db);
 	const run = await getCooling(locals.db, rowId(url.searchParams.get('run')));
 	const dishes = await allDishes(locals.db);
+	const next = await nextDay(locals.db, nowMs());
 	const added = await addedKgSince(locals.db, nowMs() - 24 * 3600_000);
 	const contents = new Map((await shelfContents(locals.db, 0)).map((c) => [c.shelfId, c.litres]));
 	return {
 		today: dayIn(nowMs(), house.timeZone),
+		/** the next packing day, whose packs are made in one go */
+		bar: next && (await dayProgress(locals.db, next.id)),
 		dishes: dishes.map(({ id, name, servings, state, kind, facts, lines }) => ({
 			id,
 			name,

@@ -108,6 +108,18 @@
 <svelte:head><title>{w.pack.pageTitle}</title></svelte:head>
 
 <h1 class="mb-4">{w.pack.heading}</h1>
+{#if data.bar && data.bar.packs.left > 0}
+	<section class="plate mb-4 flex flex-wrap items-center justify-between gap-3">
+		<p>
+			{w.packDay.waits({
+				day: dayText(data.bar.onDay, data.habit),
+				left: data.bar.packs.left,
+				of: data.bar.packs.of
+			})}
+		</p>
+		<Press href="/pack/day/{data.bar.id}">{w.packDay.heading}</Press>
+	</section>
+{/if}
 {#if data.dishes.length === 0}
 	<section class="plate">
 		<p>{w.pack.noDish}</p>

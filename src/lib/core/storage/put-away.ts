@@ -26,6 +26,25 @@ export function loadLeftKg(freezer: { volumeL: number }, addedIn24hKg: number): 
 }
 
 /**
+ * The day on which each pack goes into the freezers, in their order: as many kilograms a day as they take, the first day what is left
+ * of it. A pack heavier than a day's worth goes alone. 0 is the first day.
+ */
+export function freezingDays(
+	packsKg: readonly number[],
+	{ perDayKg, leftKg }: { perDayKg: number; leftKg: number }
+): number[] {
+	let [day, roomKg] = [0, leftKg];
+	return packsKg.map((kg) => {
+		if (kg > roomKg + 1e-9 && roomKg < perDayKg) {
+			day++;
+			roomKg = perDayKg;
+		}
+		roomKg -= kg;
+		return day;
+	});
+}
+
+/**
  * Where new packs go in one freezer: the shelf with most room left first, so that they lie apart until frozen, and which of them
  * wait because the freezer takes no more within 24 hours.
  */

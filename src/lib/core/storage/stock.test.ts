@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { bestByNow } from './best-by-now.ts';
 import { holdsH, powerCutVerdict } from './power-cut.ts';
 import { keepsDays, pullTimes } from './pull.ts';
-import { loadLeftKg, putAway } from './put-away.ts';
+import { freezingDays, loadLeftKg, putAway } from './put-away.ts';
 import { refreeze } from './refreeze.ts';
 import { qualityUse } from './warm-spells.ts';
 
@@ -286,4 +286,12 @@ describe('quality life against temperature (10 K warmer, threefold; from memory)
 		});
 		assert.deepEqual(single, { bestBy: '2026-12-31', lostDays: 0 });
 	});
+});
+
+it('what waits shown over the days it takes: 20.9 kg at 8.3 kg a day in packs of 1.9 kg are four days (by hand: 4, 4, 3 a day)', () => {
+	const packs = Array.from({ length: 11 }, () => 1.9);
+	const days = freezingDays(packs, { perDayKg: 8.3, leftKg: 3 });
+	assert.deepEqual(days, [0, 1, 1, 1, 1, 2, 2, 2, 2, 3, 3]);
+	assert.deepEqual(freezingDays([9, 1], { perDayKg: 8, leftKg: 8 }), [0, 1]);
+	assert.deepEqual(freezingDays([], { perDayKg: 8, leftKg: 8 }), []);
 });

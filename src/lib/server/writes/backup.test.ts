@@ -146,6 +146,7 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				name: fc.option(name, { nil: null }),
 				itemName: fc.option(name, { nil: null }),
 				coolingRunId: fc.constantFrom(3, null),
+				dayId: fc.constantFrom(1, null),
 				packedOn: fc.constant('2026-11-24'),
 				dayKnown: fc.constantFrom('day' as const, 'about' as const, 'unknown' as const),
 				boughtOn: fc.constantFrom('2026-11-20', null),

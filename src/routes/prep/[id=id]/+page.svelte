@@ -1,4 +1,5 @@
 <script lang="ts">
+	import DayBar from '$lib/ui/day/DayBar.svelte';
 	import { untrack } from 'svelte';
 	import { takeOutKey } from '$lib/core/schedule/component-packs';
 	import type { PrepItem } from '$lib/core/schedule/prep-lists';
@@ -79,6 +80,7 @@
 
 <svelte:head><title>{w.prep.pageTitle({ day })}</title></svelte:head>
 
+<DayBar day={data.bar} at="prep" habit={data.habit} />
 <div class="mb-3 flex flex-wrap items-center justify-between gap-3">
 	<h1>{w.prep.title({ day })}</h1>
 	<div class="no-print flex flex-wrap gap-3">

@@ -1,3 +1,4 @@
+import { dayProgress } from '$lib/server/services/day/day-progress';
 import { error, fail, redirect } from '@sveltejs/kit';
 import { itemByName } from '$lib/core/foods/item-catalogue';
 import { addComponent } from '$lib/server/services/dishes/add-component';
@@ -17,8 +18,10 @@ import { nowMs as serverMs } from '$lib/server/now';
 export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const options = await planOptions(url, locals);
 	const plan = await planOfDay(locals.db, Number(params.id), options);
-	if (!plan) error(404);
+	const bar = await dayProgress(locals.db, Number(params.id));
+	if (!plan || !bar) error(404);
 	return {
+		bar,
 		day: plan.day,
 		days: await listDays(locals.db),
 		options,

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import DayBar from '$lib/ui/day/DayBar.svelte';
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import { aisleNames } from '$lib/core/published/aisles';
@@ -45,6 +46,7 @@
 
 <svelte:head><title>{w.shop.pageTitle({ day })}</title></svelte:head>
 
+<DayBar day={data.bar} at="shop" habit={data.habit} />
 <h1 class="mb-2">{w.shop.title({ day })}</h1>
 
 {#if data.lines.length === 0}

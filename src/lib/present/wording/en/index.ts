@@ -2,6 +2,7 @@
 export * from './shell.ts';
 export * from './menu.ts';
 export * from './day.ts';
+export * from './day-bar.ts';
 export * from './shop.ts';
 export * from './prep.ts';
 export * from './run-sheet.ts';

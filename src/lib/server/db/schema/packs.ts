@@ -20,6 +20,7 @@ import type { CoreTemperatureClass } from '../../../core/published/core-temperat
 import type { ContainerKey } from '../../../core/published/containers.ts';
 import { coolingRuns } from './cooling.ts';
 import { dishes } from './dishes.ts';
+import { packingDays } from './menu.ts';
 import { shelves } from './household.ts';
 
 /** Counts every pack ever made; codes are made from it and never come again. */
@@ -51,6 +52,8 @@ export const packings = pgTable(
 		/** the catalogue item it is stock of, for Menu and Shop */
 		itemName: text(),
 		coolingRunId: integer().references(() => coolingRuns.id),
+		/** the packing day it was packed on, where it was planned there */
+		dayId: integer().references(() => packingDays.id),
 		/** frozen that day; where that is not known, the day it was written down */
 		packedOn: text().notNull(),
 		dayKnown: text({ enum: ['day', 'about', 'unknown'] })

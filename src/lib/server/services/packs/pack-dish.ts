@@ -19,6 +19,10 @@ import { addPacking } from '../../writes/packs.ts';
 export interface PackingRequest {
 	dishId: number;
 	coolingRunId?: number;
+	/** the packing day it was planned on */
+	dayId?: number;
+	/** its cook card comes after: many are packed at once */
+	cardBehind?: boolean;
 	count: number;
 	servings: number;
 	container: ContainerKey;
@@ -104,13 +108,14 @@ export async function packDish(
 		freezerC: place.freezer.setC,
 		limits
 	});
-	const card = await compute('card', question);
+	const card = request.cardBehind ? null : await compute('card', question);
 	return db.transaction(async (tx) => {
 		const packingId = await addPacking(
 			tx,
 			{
 				dishId: dish.id,
 				coolingRunId: request.coolingRunId ?? null,
+				dayId: request.dayId ?? null,
 				packedOn: request.packedOn,
 				cookedOn: request.cookedOn ?? null,
 				thawedBefore: dish.state === 'raw' && request.boughtFrozen === 'refrigerator',

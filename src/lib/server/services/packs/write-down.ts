@@ -75,6 +75,7 @@ export async function writeDown(
 				dishId: dish?.id ?? null,
 				name: dish ? null : thing.name,
 				coolingRunId: null,
+				dayId: null,
 				packedOn,
 				dayKnown: thing.frozen.known,
 				boughtOn: thing.boughtOn ?? null,

@@ -1,3 +1,4 @@
+import { dayProgress } from '$lib/server/services/day/day-progress';
 import { error, fail, redirect } from '@sveltejs/kit';
 import { dayIn } from '$lib/present/time';
 import * as w from '$lib/present/wording';
@@ -28,8 +29,11 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	if (!plan) error(404);
 	const { day, planned, totals, costs, priced, matches, handsMin, longestMin } = plan;
 	const dishes = await listDishes(locals.db);
+	const bar = await dayProgress(locals.db, day.id);
+	if (!bar) error(404);
 	const notes = await latestNotes(locals.db);
 	return {
+		bar,
 		day,
 		planned: planned.map(({ row, dish }) => ({
 			id: row.id,

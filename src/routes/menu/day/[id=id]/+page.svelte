@@ -1,4 +1,5 @@
 <script lang="ts">
+	import DayBar from '$lib/ui/day/DayBar.svelte';
 	import { enhance } from '$app/forms';
 	import { centsText } from '$lib/present/money';
 	import { matchText } from '$lib/present/match-words';
@@ -32,6 +33,7 @@
 	><title>{w.menuDay.pageTitle({ day: dayText(data.day.onDay, data.habit) })}</title></svelte:head
 >
 
+<DayBar day={data.bar} at="plan" habit={data.habit} />
 <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
 	<h1>{title}</h1>
 	<div class="flex flex-wrap gap-3">

@@ -1,3 +1,4 @@
+import { dayProgress } from '$lib/server/services/day/day-progress';
 import { error, fail } from '@sveltejs/kit';
 import { coolingWayNames, type CoolingWayName } from '$lib/core/cooling/cooling-ways';
 import { kitchenResources } from '$lib/schemas/choices';
@@ -12,9 +13,10 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const now = await runSheetNow(locals.db, locals.compute, Number(params.id), nowMs());
-	if (!now) error(404);
+	const bar = await dayProgress(locals.db, Number(params.id));
+	if (!now || !bar) error(404);
 	const dishes = await plannedDishes(locals.db, now.day.id);
-	return { now, dishes: dishes.map(({ dish }) => ({ id: dish.id, name: dish.name })) };
+	return { bar, now, dishes: dishes.map(({ dish }) => ({ id: dish.id, name: dish.name })) };
 };
 
 type RunForm = { startClock: string; deadlineClock?: string; pauses: Pause[] };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import DayBar from '$lib/ui/day/DayBar.svelte';
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import type { KeptPlan } from '$lib/core/schedule/run-sheet';
@@ -58,6 +59,7 @@
 
 <svelte:head><title>{w.runSheet.pageTitle({ day })}</title></svelte:head>
 
+<DayBar day={data.bar} at="cook" habit={data.habit} />
 <div class="mb-3 flex flex-wrap items-center justify-between gap-3">
 	<h1>{w.runSheet.title({ day })}</h1>
 	<div class="no-print flex flex-wrap gap-3">

@@ -1,0 +1,2 @@
+ALTER TABLE "packings" ADD COLUMN "day_id" integer;--> statement-breakpoint
+ALTER TABLE "packings" ADD CONSTRAINT "packings_day_id_packing_days_id_fk" FOREIGN KEY ("day_id") REFERENCES "public"."packing_days"("id") ON DELETE no action ON UPDATE no action;

@@ -1,0 +1,80 @@
+import * as many from '../count.ts';
+import type { Shown } from '../shown.ts';
+
+export const dayBar = {
+	title: ({ day }: { day: Shown }) => `Packing day ${day}`,
+	which: 'Which packing day',
+	stops: {
+		plan: 'Plan',
+		shop: 'Shop',
+		prep: 'Prep',
+		cook: 'Cook',
+		cool: 'Cool',
+		pack: 'Pack',
+		after: 'After'
+	},
+	dishes: ({ n }: { n: number }) => many.dishes(n),
+	bought: ({ n }: { n: Shown }) => `${n} got`,
+	notPlanned: 'not planned yet',
+	left: ({ left, of }: { left: number; of: number }) =>
+		left === 0 ? 'all done' : `${left} of ${of} left`,
+	cooling: ({ n }: { n: Shown }) => `${n} cooling`,
+	packs: ({ left, of }: { left: number; of: number }) =>
+		of === 0 ? '' : left === 0 ? 'all packed' : `${left} of ${of} to pack`,
+	ended: 'ended'
+};
+
+export const packDay = {
+	pageTitle: ({ day }: { day: Shown }) => `Pack ${day} · Almacen`,
+	heading: 'Pack the day',
+	how: 'Every portion as it was planned. Correct what turned out otherwise, leave out what is not ready, and pack all of it at once.',
+	waits: ({ day, left, of }: { day: Shown; left: Shown; of: number }) =>
+		`Packing day ${day}: ${left} of ${many.packs(of)} planned are still to be made.`,
+	nothing: 'Everything that was planned is packed.',
+	noPlan: 'No portion of this day goes into a pack. Say on the plan where portions go.',
+	pack: 'pack it',
+	dish: 'Dish',
+	count: 'Packs',
+	servingsEach: ({ n }: { n: number }) => `${many.servings(n)} each`,
+	mass: 'Weight of each',
+	container: 'In',
+	shelf: 'Lies in',
+	goesIn: 'Goes in',
+	today: 'today',
+	onDay: ({ day }: { day: number }) => `in ${many.days(day)}`,
+	tomorrow: 'tomorrow',
+	given: 'to give away',
+	days: ({ kg, perDay, days }: { kg: Shown; perDay: Shown; days: number }) =>
+		days <= 1
+			? `${kg} in all; the freezers take ${perDay} today.`
+			: `${kg} in all; the freezers take ${perDay} a day, so it takes ${many.days(days)}. What waits stays in the refrigerator.`,
+	doIt: 'Pack all that is ticked',
+	doing: 'Packing …',
+	done: ({ n }: { n: number }) => `${many.packs(n)} made.`,
+	labels: 'Print all their labels',
+	noneTicked: 'Tick what is to be packed.',
+	kept: 'What could not be packed stays here with its reason.'
+};
+
+export const after = {
+	pageTitle: ({ day }: { day: Shown }) => `After ${day} · Almacen`,
+	heading: 'How the day went',
+	notRun: 'Nothing of this day was noted on the run sheet.',
+	planned: 'Planned',
+	actual: 'Took',
+	step: 'Step',
+	whole: ({ planned, actual }: { planned: Shown; actual: Shown }) =>
+		`Planned ${planned}, took ${actual}.`,
+	learned: 'Steps that were noted are reckoned with as they went when the next day is planned.',
+	cost: 'Cost',
+	costLine: ({ planned, paid, of }: { planned: Shown; paid: Shown; of: number }) =>
+		`By the price book ${planned}; paid ${paid} by ${many.plural(of, { one: 'the one receipt noted', other: `the ${of} receipts noted` })}.`,
+	noReceipts: ({ planned }: { planned: Shown }) =>
+		`By the price book ${planned}. No receipt was noted on the shopping list.`,
+	packs: 'Packs',
+	packsLine: ({ made, of }: { made: Shown; of: Shown }) =>
+		`${made} of ${of} planned packs were made.`,
+	notes: 'Notes for next time',
+	notesHow: 'On each dish:',
+	skipped: 'left out'
+};

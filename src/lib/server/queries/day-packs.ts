@@ -1,0 +1,21 @@
+import { and, eq, sql } from 'drizzle-orm';
+import type { Db } from '../db/db.ts';
+import { packings, packs } from '../db/schema/index.ts';
+
+/** Packs that were made on a packing day, by dish and servings in each. */
+export async function packsOfDay(
+	db: Db,
+	dayId: number
+): Promise<{ dishId: number; servings: number; packs: number }[]> {
+	const rows = await db
+		.select({
+			dishId: packings.dishId,
+			servings: packings.servings,
+			packs: sql<number>`count(${packs.id})::int`
+		})
+		.from(packings)
+		.innerJoin(packs, eq(packs.packingId, packings.id))
+		.where(and(eq(packings.dayId, dayId)))
+		.groupBy(packings.dishId, packings.servings);
+	return rows.flatMap((row) => (row.dishId === null ? [] : [{ ...row, dishId: row.dishId }]));
+}

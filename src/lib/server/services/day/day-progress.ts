@@ -1,0 +1,37 @@
+import { dayState } from '../../../core/schedule/day-events.ts';
+import type { DayProgress } from '../../../core/schedule/day-progress.ts';
+import type { Db } from '../../db/db.ts';
+import { coolingsOfDay } from '../../queries/cooling.ts';
+import { dishesOfDay, eventsOfDay, getDay, listDays, marksOfDay } from '../../queries/days.ts';
+import { openPortions } from './day-portions.ts';
+
+/** Null when there is no such day. */
+export async function dayProgress(db: Db, dayId: number): Promise<DayProgress | null> {
+	const day = await getDay(db, dayId);
+	if (!day) return null;
+	const [dishes, marks, events, coolings, portions, days] = await Promise.all([
+		dishesOfDay(db, dayId),
+		marksOfDay(db, dayId),
+		eventsOfDay(db, dayId),
+		coolingsOfDay(db, dayId),
+		openPortions(db, dayId),
+		listDays(db)
+	]);
+	const state = dayState(events);
+	const tasks = (day.run?.plan?.tasks ?? []).filter(({ kind }) => kind !== 'pause');
+	const isOver = (id: string) =>
+		state.tasks[id]?.endedAtMs !== undefined || state.tasks[id]?.skipped === true;
+	return {
+		id: day.id,
+		onDay: day.onDay,
+		dishes: dishes.length,
+		bought: marks.filter(({ ticked }) => ticked).length,
+		tasks: day.run?.plan
+			? { left: tasks.filter(({ id }) => !isOver(id)).length, of: tasks.length }
+			: null,
+		cooling: coolings.filter(({ endedAtMs }) => endedAtMs === null).length,
+		packs: { left: portions.open.reduce((sum, { packs }) => sum + packs, 0), of: portions.packs },
+		ended: state.endedAtMs !== null,
+		others: days.filter(({ id }) => id !== day.id).map(({ id, onDay }) => ({ id, onDay }))
+	};
+}
