@@ -178,7 +178,14 @@ const cases: Case[] = [
 	{
 		page: 'pack/day/[id=id]',
 		action: 'default',
-		good: { params: day, form: () => ({ 'pack-0': 'on', 'mass-0': '700 g', 'shelf-0': '1' }) },
+		good: {
+			params: day,
+			form: () => ({
+				'pack-1-0': 'on',
+				'mass-1-0': '700 g',
+				'shelf-1-0': '1'
+			})
+		},
 		bad: { params: day, form: {} }
 	},
 	{ page: 'cool/new', action: 'compare', bad: { form: { startC: '300' } } },

@@ -45,7 +45,9 @@
 		<CoolingPlate {run} habit={data.habit} limits={data.limits}>
 			<div class="mt-3 grid grid-cols-2 gap-2">
 				<Press href="/cool/{run.id}#reading" first>{w.cool.reading}</Press>
-				<Press href="/pack?run={run.id}">{w.cool.pack}</Press>
+				<Press href={run.dayId ? `/pack/day/${run.dayId}` : `/pack?run=${run.id}`}
+					>{w.cool.pack}</Press
+				>
 			</div>
 		</CoolingPlate>
 	{/each}

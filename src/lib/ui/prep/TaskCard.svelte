@@ -17,6 +17,7 @@
 		dishes,
 		goesOn,
 		coolingId,
+		dayId,
 		habit,
 		say
 	}: {
@@ -26,6 +27,7 @@
 		/** what the hands go on with, if this is finished now */
 		goesOn: BoardTask | null;
 		coolingId: number | undefined;
+		dayId: number;
 		habit: Habit;
 		say: Say;
 	} = $props();
@@ -84,6 +86,9 @@
 			>
 			{#if task.kind === 'cool' && coolingId}
 				<Press href="/cool/{coolingId}">{w.runSheet.toCooling}</Press>
+			{/if}
+			{#if task.kind === 'pack'}
+				<Press href="/pack/day/{dayId}">{w.packDay.heading}</Press>
 			{/if}
 		{:else}
 			<Press first={row.status === 'due'} onclick={begin} data-begin>{w.runSheet.begin}</Press>

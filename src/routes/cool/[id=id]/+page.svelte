@@ -27,6 +27,8 @@
 			)
 		)
 	);
+	/** a pot of a packing day is packed with the portions of its plan */
+	const packHref = $derived(run.dayId ? `/pack/day/${run.dayId}` : `/pack?run=${run.id}`);
 	const shownMost = 60;
 	const latest = $derived(run.readings.slice(-shownMost).reverse());
 	let reading = $state('');
@@ -51,7 +53,7 @@
 			<section class="plate grid gap-3">
 				<p>{w.coolOne.ended({ at: instantText(run.endedAtMs, data.habit, clock.ms) })}</p>
 				<div class="grid grid-cols-2 gap-3">
-					<Press href="/pack?run={run.id}" first>{w.coolOne.packIt}</Press>
+					<Press href={packHref} first>{w.coolOne.packIt}</Press>
 					<form method="POST" action="?/goOn" use:enhance class="grid">
 						<Press type="submit">{w.coolOne.goOn}</Press>
 					</form>
@@ -89,7 +91,7 @@
 				/>
 			</section>
 			<section class="plate grid grid-cols-2 gap-3">
-				<Press href="/pack?run={run.id}">{w.coolOne.packIt}</Press>
+				<Press href={packHref}>{w.coolOne.packIt}</Press>
 				<form method="POST" action="?/end" use:enhance class="grid">
 					<Press type="submit">{w.coolOne.endRun}</Press>
 				</form>

@@ -10,6 +10,8 @@ import { plannedDishes } from './day-dishes.ts';
 
 /** Portions of a dish that are frozen or given away, as they are planned and as far as they are not packed yet. */
 export interface OpenPortion {
+	/** the same from one look to the next */
+	key: string;
 	dishId: number;
 	name: string;
 	to: Destination;
@@ -18,6 +20,8 @@ export interface OpenPortion {
 	/** of one pack */
 	massKg: number;
 	container: ContainerKey;
+	/** of one pack */
+	litres: number;
 }
 
 /** Destinations that get a pack with a label. */
@@ -37,7 +41,7 @@ export async function openPortions(
 	);
 	let packs = 0;
 	const open = planned.flatMap(({ row, dish }) =>
-		row.portions.flatMap((portion): OpenPortion[] => {
+		row.portions.flatMap((portion, i): OpenPortion[] => {
 			if (!packed.has(portion.to)) return [];
 			packs += portion.packs;
 			const key = `${dish.id} ${portion.servings}`;
@@ -46,12 +50,13 @@ export async function openPortions(
 			if (portion.packs === done) return [];
 			const massKg = (packedKgOf(dish) * portion.servings) / dish.servings;
 			const handling = kindHandling[dish.kind];
+			const litres = portionL({
+				massKg,
+				densityKgPerM3: dish.facts.densityKgPerM3,
+				air01: handling.pieces ? piecesAir01 : 0
+			});
 			const [best] = containersFor({
-				portionL: portionL({
-					massKg,
-					densityKgPerM3: dish.facts.densityKgPerM3,
-					air01: handling.pieces ? piecesAir01 : 0
-				}),
+				portionL: litres,
 				count: portion.packs - done,
 				liquid: handling.runs,
 				bake: handling.bake,
@@ -59,13 +64,15 @@ export async function openPortions(
 			});
 			return [
 				{
+					key: `${dish.id}-${i}`,
 					dishId: dish.id,
 					name: dish.name,
 					to: portion.to,
 					packs: portion.packs - done,
 					servings: portion.servings,
 					massKg,
-					container: best.key
+					container: best.key,
+					litres
 				}
 			];
 		})

@@ -8,7 +8,8 @@ import { quantityFromText } from '$lib/schemas/quantity-text';
 import { rawFields } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';
 import { coolingsOfDay } from '$lib/server/queries/cooling';
-import { addedKgSince } from '$lib/server/queries/freezer-stock';
+import { shelfUsableL } from '$lib/core/storage/usable-litres';
+import { addedKgSince, shelfContents } from '$lib/server/queries/freezer-stock';
 import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/household';
 import { packsOfPacking } from '$lib/server/queries/packs';
 import { rowId } from '$lib/server/row-id';
@@ -39,12 +40,30 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 		),
 		{ perDayKg, leftKg }
 	);
+	const contents = new Map((await shelfContents(db, 0)).map((c) => [c.shelfId, c.litres]));
+	/** litres left on each shelf; a row lies where there is most */
+	const room = new Map(
+		freezers.flatMap((freezer) =>
+			freezer.shelves.map(
+				({ id }) => [id, shelfUsableL(freezer) - (contents.get(id) ?? 0)] as const
+			)
+		)
+	);
+	const shelfFor = (litres: number) => {
+		const [best] = [...room].sort(([, a], [, b]) => b - a);
+		if (best) room.set(best[0], best[1] - litres);
+		return best ? String(best[0]) : '';
+	};
 	let at = 0;
 	return {
 		bar,
 		rows: open.map((portion) => {
 			at += portion.packs;
-			return { ...portion, goesInDay: days[at - 1] };
+			return {
+				...portion,
+				goesInDay: days[at - 1],
+				shelfId: shelfFor(portion.packs * portion.litres)
+			};
 		}),
 		totalKg: open.reduce(
 			(sum, { to, packs, massKg }) => sum + (to === 'freezer' ? packs * massKg : 0),
@@ -70,23 +89,22 @@ export const actions: Actions = {
 		const habit = habitOf(house);
 		const dayId = Number(params.id);
 		const { open } = await openPortions(db, dayId);
-		const ticked = open.flatMap((portion, i) =>
-			raw[`pack-${i}`] === 'on' ? [{ portion, i }] : []
-		);
+		const ticked = open.filter(({ key }) => raw[`pack-${key}`] === 'on');
 		if (ticked.length === 0) return fail(400, { typed: raw, message: w.packDay.noneTicked });
 		const errors: Record<string, string> = {};
 		const codes: string[] = [];
 		const runs = await coolingsOfDay(db, dayId);
-		for (const { portion, i } of ticked) {
-			const count = Number(raw[`count-${i}`] ?? portion.packs);
-			const massKg = quantityFromText(raw[`mass-${i}`] ?? '', 'mass', habit);
-			const container = containerKeys.find((key) => key === raw[`container-${i}`]);
+		for (const portion of ticked) {
+			const { key } = portion;
+			const count = Number(raw[`count-${key}`] ?? portion.packs);
+			const massKg = quantityFromText(raw[`mass-${key}`] ?? '', 'mass', habit);
+			const container = containerKeys.find((key) => key === raw[`container-${key}`]);
 			if (!Number.isInteger(count) || count < 1 || count > 40) {
-				errors[`count-${i}`] = w.packingChecks.packsMissing;
+				errors[`count-${key}`] = w.packingChecks.packsMissing;
 				continue;
 			}
 			if (!(massKg >= 0.02 && massKg <= 8)) {
-				errors[`mass-${i}`] = w.packingChecks.massMissing;
+				errors[`mass-${key}`] = w.packingChecks.massMissing;
 				continue;
 			}
 			const packed = await packDish(
@@ -102,18 +120,18 @@ export const actions: Actions = {
 					container: container ?? portion.container,
 					massKg,
 					packedOn: dayIn(nowMs(), house.timeZone),
-					shelfId: rowId(raw[`shelf-${i}`] ?? null)
+					shelfId: rowId(raw[`shelf-${key}`] ?? null)
 				},
 				nowMs()
 			);
 			if (!packed.ok) {
-				errors[`${packed.field === 'massKg' ? 'mass' : 'row'}-${i}`] = packed.message;
+				errors[`${packed.field === 'massKg' ? 'mass' : 'row'}-${key}`] = packed.message;
 				continue;
 			}
 			codes.push(...(await packsOfPacking(db, packed.packingId)).map(({ code }) => code));
 		}
 		void computeMissingCards(db, compute);
 		if (codes.length === 0) return fail(400, { typed: raw, errors });
-		return { codes, errors };
+		return { codes, errors, typed: raw };
 	}
 };

@@ -67,47 +67,47 @@
 			};
 		}}
 	>
-		{#each data.rows as row, i (`${row.dishId} ${row.servings} ${row.to}`)}
+		{#each data.rows as row (row.key)}
 			<fieldset class="plate grid gap-3">
 				<legend class="sr-only">{row.name}</legend>
 				<div class="flex flex-wrap items-center justify-between gap-3">
 					<label class="tick">
-						<input type="checkbox" name="pack-{i}" checked />
+						<input type="checkbox" name="pack-{row.key}" checked />
 						<span><b>{row.name}</b>, {say.pack}</span>
 					</label>
 					<span class="quiet">
 						{#if row.to === 'given'}{say.given}{:else}{say.goesIn}: {goesIn(row.goesInDay)}{/if}
 					</span>
 				</div>
-				{#if errors[`row-${i}`]}<p class="entry-error">{errors[`row-${i}`]}</p>{/if}
+				{#if errors[`row-${row.key}`]}<p class="entry-error">{errors[`row-${row.key}`]}</p>{/if}
 				<div class="grid grid-cols-2 gap-3 lg:grid-cols-[6em_8em_10em_1fr_1fr]">
 					<Field
-						name="count-{i}"
+						name="count-{row.key}"
 						label={say.count}
-						value={typed[`count-${i}`] ?? String(row.packs)}
+						value={typed[`count-${row.key}`] ?? String(row.packs)}
 						inputmode="numeric"
-						error={errors[`count-${i}`]}
+						error={errors[`count-${row.key}`]}
 					/>
 					<p class="self-end pb-3">{say.servingsEach({ n: row.servings })}</p>
 					<Field
-						name="mass-{i}"
+						name="mass-{row.key}"
 						label={say.mass}
-						value={typed[`mass-${i}`] ?? massText(row.massKg, data.habit)}
-						error={errors[`mass-${i}`]}
+						value={typed[`mass-${row.key}`] ?? massText(row.massKg, data.habit)}
+						error={errors[`mass-${row.key}`]}
 					/>
 					<Choice
-						name="container-{i}"
+						name="container-{row.key}"
 						label={say.container}
-						value={typed[`container-${i}`] ?? row.container}
+						value={typed[`container-${row.key}`] ?? row.container}
 						items={containerKeys.map((value) => ({
 							value,
 							name: containerText(value, data.habit)
 						}))}
 					/>
 					<Choice
-						name="shelf-{i}"
+						name="shelf-{row.key}"
 						label={say.shelf}
-						value={typed[`shelf-${i}`] ?? data.shelves[0]?.value ?? ''}
+						value={typed[`shelf-${row.key}`] ?? row.shelfId}
 						items={data.shelves}
 					/>
 				</div>

@@ -77,10 +77,10 @@
 		<section class="plate">
 			<h2>{say.notes}</h2>
 			<p class="quiet">{say.notesHow}</p>
-			<ul class="list-disc pl-5">
-				{#each data.dishes as dish (dish.id)}<li>
-						<a href="/menu/{dish.id}">{dish.name}</a>
-					</li>{/each}
+			<ul class="grid gap-1">
+				{#each data.dishes as dish (dish.id)}
+					<li><a href="/menu/{dish.id}" class="block py-3">{dish.name}</a></li>
+				{/each}
 			</ul>
 		</section>
 	</div>

@@ -127,6 +127,7 @@
 									dishes={dishNames(row.task.dishIds)}
 									goesOn={row.status === 'running' ? goesOnWith(board, row.task.id) : null}
 									coolingId={coolingOf(row.task.dishIds)}
+									{dayId}
 									habit={data.habit}
 									{say}
 								/>
@@ -270,6 +271,7 @@
 							dishes={dishNames(row.task.dishIds)}
 							goesOn={null}
 							coolingId={undefined}
+							{dayId}
 							habit={data.habit}
 							{say}
 						/>
