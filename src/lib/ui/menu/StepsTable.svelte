@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { handsMin, stepPlaces, type DishStep } from '$lib/core/steps/propose-steps';
+	import { moveStep, removeStep } from '$lib/core/steps/move-step';
+	import { tick } from 'svelte';
 	import { durationText } from '$lib/present/time';
 	import * as w from '$lib/present/wording';
 	import Press from '../kit/Press.svelte';
@@ -11,27 +13,25 @@
 
 	const set = (at: number, part: Partial<DishStep>) =>
 		(rows = rows.map((row, i) => (i === at ? { ...row, ...part } : row)));
-	/** "1, 3" as places in the list; only steps above count. */
-	const readAfter = (typed: string, at: number): number[] => [
-		...new Set(
-			(typed.match(/\d+/g) ?? []).map((n) => Number(n) - 1).filter((n) => n >= 0 && n < at)
-		)
-	];
-	/** Without one, those after it move up and wait for what it waited for. */
-	function remove(at: number): void {
-		const gone = rows[at];
-		rows = rows
-			.filter((_, i) => i !== at)
-			.map((row) => ({
-				...row,
-				after: [
-					...new Set(
-						row.after
-							.flatMap((before) => (before === at ? gone.after : [before]))
-							.map((before) => (before > at ? before - 1 : before))
-					)
-				]
-			}));
+	/** Whether a step waits for one above it. */
+	const wait = (at: number, before: number, waits: boolean) =>
+		set(at, {
+			after: waits
+				? [...rows[at].after, before].sort((a, b) => a - b)
+				: rows[at].after.filter((one) => one !== before)
+		});
+	let dragged = $state<number | null>(null);
+	function move(from: number, to: number): void {
+		if (to < 0 || to >= rows.length || from === to) return;
+		rows = moveStep(rows, from, to);
+		// the hand stays on the step it moved
+		void tick().then(() => document.getElementById(`step-${to}`)?.focus());
+	}
+	/** Alt with an arrow moves the step that the hand is on. */
+	function byKey(event: KeyboardEvent, at: number): void {
+		if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+		event.preventDefault();
+		move(at, event.key === 'ArrowUp' ? at - 1 : at + 1);
 	}
 	const add = () =>
 		(rows = [
@@ -59,13 +59,34 @@
 	{/if}
 	<ol>
 		{#each rows as step, i (i)}
-			<li class="step">
-				<input
+			<li
+				class="step"
+				class:over={dragged !== null && dragged !== i}
+				ondragover={(event) => event.preventDefault()}
+				ondrop={() => {
+					if (dragged !== null) move(dragged, i);
+					dragged = null;
+				}}
+			>
+				<button
+					type="button"
+					class="number"
+					draggable="true"
+					aria-label={w.steps.moveIt({ step: step.text, n: i + 1 })}
+					title={w.steps.moveHow}
+					ondragstart={() => (dragged = i)}
+					ondragend={() => (dragged = null)}
+					onkeydown={(event) => byKey(event, i)}>{i + 1}</button
+				>
+				<textarea
+					id="step-{i}"
 					class="entry work"
+					rows="2"
 					aria-label={w.steps.of({ what: w.steps.text, step: i + 1 })}
 					value={step.text}
+					onkeydown={(event) => byKey(event, i)}
 					onchange={(event) => set(i, { text: event.currentTarget.value.slice(0, 200) })}
-				/>
+				></textarea>
 				<input
 					class="entry"
 					type="number"
@@ -94,24 +115,45 @@
 					{w.steps.hands}
 				</label>
 				{#if i > 0}
-					<label class="quiet waits">
-						{w.steps.after}
-						<input
-							class="entry"
-							aria-label={w.steps.of({ what: w.steps.after, step: step.text })}
-							value={step.after.map((before) => before + 1).join(', ')}
-							onchange={(event) => {
-								set(i, { after: readAfter(event.currentTarget.value, i) });
-								event.currentTarget.value = rows[i].after.map((before) => before + 1).join(', ');
-							}}
-						/>
-					</label>
+					<details class="waits">
+						<summary aria-label={w.steps.of({ what: w.steps.after, step: step.text })}
+							>{step.after.length > 0
+								? w.steps.afterThese({ steps: step.after.map((before) => before + 1).join(', ') })
+								: w.steps.afterNone}</summary
+						>
+						{#each rows.slice(0, i) as before, b (b)}
+							<label class="tick">
+								<input
+									type="checkbox"
+									checked={step.after.includes(b)}
+									onchange={(event) => wait(i, b, event.currentTarget.checked)}
+								/>
+								{b + 1}. {before.text}
+							</label>
+						{/each}
+					</details>
 				{:else}<span></span>{/if}
+				<span class="moves">
+					<button
+						type="button"
+						class="gone"
+						disabled={i === 0}
+						aria-label={w.steps.up({ step: step.text })}
+						onclick={() => move(i, i - 1)}>↑</button
+					>
+					<button
+						type="button"
+						class="gone"
+						disabled={i === rows.length - 1}
+						aria-label={w.steps.down({ step: step.text })}
+						onclick={() => move(i, i + 1)}>↓</button
+					>
+				</span>
 				<button
 					type="button"
 					class="gone"
 					aria-label={w.steps.remove({ step: step.text })}
-					onclick={() => remove(i)}>×</button
+					onclick={() => (rows = removeStep(rows, i))}>×</button
 				>
 			</li>
 		{/each}
@@ -137,22 +179,69 @@
 </section>
 
 <style>
+	/* the words and what moves them on one line, the rest below */
 	.step {
-		display: grid;
-		grid-template-columns: 1fr 84px 150px auto 150px 44px;
-		gap: 6px;
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 10px;
 		align-items: center;
-		padding: 4px 0;
+		padding: 8px 0;
+		border-top: 1px solid var(--hair);
+	}
+	.step > * {
+		order: 4;
+	}
+	.step > .number {
+		order: 0;
+	}
+	.step > .work {
+		order: 1;
+		flex: 1 1 calc(100% - 230px);
+		min-width: 100px;
+	}
+	.step > .moves {
+		order: 2;
+	}
+	.step > .gone {
+		order: 3;
+	}
+	.step > input {
+		width: 84px;
+		margin-left: 54px;
+	}
+	.step > select {
+		width: 150px;
+	}
+	.waits {
+		flex: 1 1 130px;
 	}
 	.step :global(.entry) {
 		min-height: 44px;
 		padding: 4px 8px;
 	}
-	.waits {
-		display: grid;
-		grid-template-columns: auto 1fr;
-		gap: 6px;
-		align-items: center;
+	.step.over {
+		border-top: 3px solid var(--mustard);
+	}
+	.waits summary {
+		min-height: 44px;
+		padding: 10px 0;
+		cursor: pointer;
+	}
+	.moves {
+		display: flex;
+		gap: 4px;
+	}
+	.number {
+		width: 44px;
+		height: 44px;
+		border-radius: 10px;
+		background: var(--tape);
+		font-weight: 700;
+		cursor: grab;
+	}
+	.gone:disabled {
+		opacity: 0.35;
+		cursor: default;
 	}
 	.gone {
 		width: 44px;
@@ -161,14 +250,5 @@
 		border-radius: 10px;
 		font-weight: 700;
 		cursor: pointer;
-	}
-	@media (max-width: 767px) {
-		.step {
-			grid-template-columns: 84px 1fr auto 44px;
-		}
-		.work,
-		.waits {
-			grid-column: 1 / -1;
-		}
 	}
 </style>

@@ -134,6 +134,9 @@ it('a recipe comes back within a tenth for its own method and state, or it is sa
 			const likely = (option?.setMin ?? option?.computedMin)?.likely;
 			if (likely === undefined || option?.reasons.some((r) => r.code === 'recipe-too-short'))
 				return;
+			// still good at the long end, at least
+			if (option?.setMin && option.goodUntilMin !== null)
+				assert.ok(option.goodUntilMin >= option.setMin.to - 1e-9);
 			const told = (minutes.from + minutes.to) / 2;
 			assert.ok(Math.abs(likely / told - 1) < 0.1, `${likely} for ${told}`);
 		}),

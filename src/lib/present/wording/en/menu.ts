@@ -335,6 +335,13 @@ export const steps = {
 	hands: 'hands',
 	place: 'at',
 	after: 'after steps',
+	afterThese: ({ steps }: { steps: Shown }) => `after ${steps}`,
+	afterNone: 'waits for none',
+	up: ({ step }: { step: Shown }) => `Move up: ${step}`,
+	down: ({ step }: { step: Shown }) => `Move down: ${step}`,
+	moveIt: ({ step, n }: { step: Shown; n: Shown }) =>
+		`Step ${n}, ${step}: drag it, or Alt and arrows`,
+	moveHow: 'Drag, or Alt with an arrow key',
 	of: ({ what, step }: { what: Shown; step: Shown }) => `${what}: ${step}`,
 	remove: ({ step }: { step: Shown }) => `Take out: ${step}`,
 	add: 'Another step',
