@@ -2,6 +2,7 @@ import { toughCuts } from '../core/foods/kind-by-cut.ts';
 import { isRawMeatClass } from '../core/foods/raw-class.ts';
 import { itemByName } from '../core/foods/item-catalogue.ts';
 import type { DishKind } from '../core/index.ts';
+import { mostBareHours, possibleMin } from '../core/published/recipe-times.ts';
 import { evened } from './line-amount.ts';
 import type { OwnFacts } from './recipe-draft.ts';
 import type { ParsedLine } from './ingredient-line.ts';
@@ -115,8 +116,7 @@ function minutesOf(sentence: string) {
 
 const slowly = /slow[- ]cook/i;
 /** Shorter than this nothing is cooked in a slow cooker, minutes. */
-const leastSlowMin = 30;
-const mostBareHours = 16;
+const leastSlowMin = possibleMin['slow-cooker'].least;
 
 /** A slow cooker's "on low 8 to 10" without a unit: hours. */
 function bareHoursOf(sentence: string) {

@@ -1,23 +1,12 @@
 import * as yup from 'yup';
+import { mostBareHours, possibleMin } from '../core/published/recipe-times.ts';
 import * as w from '../present/wording/index.ts';
 import { durationText } from '../present/time.ts';
 import type { Habit } from '../present/units.ts';
 import { amount } from './fields.ts';
 import { numberFromText } from './quantity-text.ts';
 
-/**
- * Minutes a recipe can give for an appliance: what is outside is no such recipe, most often an hour taken for a minute. Common
- * practice, no source.
- */
-export const possibleMin = {
-	'slow-cooker': { least: 30, most: 16 * 60 },
-	'pressure-cooker': { least: 0, most: 180 },
-	oven: { least: 3, most: 12 * 60 }
-} as const;
 export type TimedAppliance = keyof typeof possibleMin;
-
-/** A slow cooker's "8 to 10" is hours: a bare number up to this is. */
-const mostBareHours = 16;
 
 /** A recipe's time in an appliance: a bare number is minutes, in a slow cooker hours; what cannot be is asked about. */
 export function instructionTime(label: string, habit: Habit) {

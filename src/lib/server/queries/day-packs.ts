@@ -1,4 +1,4 @@
-import { and, eq, sql } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import type { Db } from '../db/db.ts';
 import { packings, packs } from '../db/schema/index.ts';
 
@@ -15,7 +15,7 @@ export async function packsOfDay(
 		})
 		.from(packings)
 		.innerJoin(packs, eq(packs.packingId, packings.id))
-		.where(and(eq(packings.dayId, dayId)))
+		.where(eq(packings.dayId, dayId))
 		.groupBy(packings.dishId, packings.servings);
 	return rows.flatMap((row) => (row.dishId === null ? [] : [{ ...row, dishId: row.dishId }]));
 }

@@ -17,7 +17,7 @@
 		run: CoolingFacts & {
 			id: number;
 			place: string;
-			decisions: { atMs: number; code: 'reheated' | 'discarded' | 'moved'; tempC: number }[];
+			decisions: { atMs: number; code: keyof typeof w.gates.deeds; tempC: number }[];
 		};
 		limits: SafetyLimits;
 		habit: Habit;
@@ -34,11 +34,7 @@
 	{#each run.decisions as { atMs, code, tempC } (atMs)}
 		<br /><span
 			>{w.gates.decided({
-				what: {
-					reheated: w.gates.decisionReheated,
-					discarded: w.gates.decisionDiscarded,
-					moved: w.gates.decisionMoved
-				}[code],
+				what: w.gates.deeds[code],
 				at: instantText(atMs, habit, clock.ms),
 				temp: tempText(tempC, habit)
 			})}</span

@@ -27,17 +27,12 @@
 	}: {
 		run: CoolingFacts & {
 			reheatOfId: number | null;
-			decisions: { atMs: number; code: keyof typeof deeds; tempC: number }[];
+			decisions: { atMs: number; code: keyof typeof w.gates.deeds; tempC: number }[];
 		};
 		helps: Promise<Help[]> | null;
 		limits: SafetyLimits;
 		habit: Habit;
 	} = $props();
-	const deeds = {
-		reheated: w.gates.decisionReheated,
-		discarded: w.gates.decisionDiscarded,
-		moved: w.gates.decisionMoved
-	};
 	const decision = $derived(gateDecision(run, clock.ms, limits));
 	const { firstGateC, secondGateC, reheatC } = twoStageRule;
 	const t = (tempC: number) => tempText(tempC, habit);
@@ -144,7 +139,7 @@
 		<p>
 			<b
 				>{w.gates.decided({
-					what: deeds[code],
+					what: w.gates.deeds[code],
 					at: instantText(atMs, habit, clock.ms),
 					temp: t(tempC)
 				})}</b

@@ -34,7 +34,8 @@ export function checked(
 	};
 }
 
-function focusFirst(form: HTMLFormElement, errors: Record<string, string>): void {
+/** Puts the cursor into the first field of the form that has a complaint, once the complaints are shown. */
+export function focusFirst(form: HTMLFormElement, errors: Record<string, string>): void {
 	const first = [...form.elements].find(
 		(element) => 'name' in element && String(element.name) in errors
 	);

@@ -8,6 +8,7 @@
 	import { groupWords } from '$lib/present/wording/codes/words';
 	import { storageGroups } from '$lib/schemas/choices';
 	import { EntryQueue } from '$lib/ui/freezer/entry-queue.svelte';
+	import { focusFirst } from '$lib/ui/kit/checked';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
@@ -52,10 +53,7 @@
 		const form = readForm(frozenThingSchema(data.habit, data.today), raw);
 		errors = form.ok ? {} : form.errors;
 		if (!form.ok) {
-			const first = [...formElement.elements].find(
-				(element) => 'name' in element && String(element.name) in errors
-			);
-			if (first instanceof HTMLElement) first.focus();
+			focusFirst(formElement, form.errors);
 			return;
 		}
 		queue.add(action.pathname + action.search, raw);

@@ -167,9 +167,7 @@ export const gates = {
 	coldForecast: 'By the forecast it is cold. Measure once in the middle, then pack it.',
 	decided: ({ what, at, temp }: { what: Shown; at: Shown; temp: Shown }) =>
 		`${what} at ${at}, ${temp}`,
-	decisionReheated: 'Reheated',
-	decisionDiscarded: 'Discarded',
-	decisionMoved: 'Moved',
+	deeds: { reheated: 'Reheated', discarded: 'Discarded', moved: 'Moved' },
 	reheatOf: 'Cooled again after reheating.',
 	rule: 'The rule: US FDA Food Code 2022, 3-501.14. Your local food-safety authority leads where it is stricter.',
 	compare: 'Compare ways to cool it',
@@ -214,7 +212,7 @@ export const probes = {
 	unreachable:
 		'The thermometer does not answer. Readings by hand count all the same; when it is back, what it has kept is fetched.',
 	notThere:
-		'No thermometer is connected. Set ALMACEN_THERMOMETER to its address; docs/thermometer.md says what it must speak.',
+		'No thermometer is connected. Whoever set Almacen up can connect one: docs/thermometer.md says how. Until then, type what yours shows.',
 	doubtful: ({ count }: { count: number }) =>
 		`${many.readings(count)} cannot be of food here (hotter than boiling, or fallen at once): is the probe still in the middle? What is doubtful is kept, not counted. A reading by hand settles it.`,
 	calendar: 'Both limits to the calendar',
