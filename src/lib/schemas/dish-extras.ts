@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { stepPlaces, type DishStep } from '../core/steps/propose-steps.ts';
+import { stepPlaces, type DishStep } from '../core/steps/step.ts';
 import * as w from '../present/wording/index.ts';
 import { text } from './fields.ts';
 

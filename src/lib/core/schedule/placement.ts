@@ -1,25 +1,67 @@
-import { hands, needsWash, oven, ovenSharedK, sameMin, type Task } from './task.ts';
+import {
+	hands,
+	handsMinOf,
+	holdsOven,
+	needsWash,
+	ovenSharedK,
+	sameMin,
+	staysHotMin,
+	type DaySchedule,
+	type Task
+} from './task.ts';
 
 interface Placed {
 	task: Task;
 	startMin: number;
 	endMin: number;
+	/** since when the oven is kept at its temperature for it */
+	hotFromMin: number;
 	/** which of the cooks do it */
 	cooks: number[];
 }
 
-/** A schedule as it grows: what stands where, and where another task can go. */
+/** What a cook does in a task: from its start until hands are free. */
+type HandsWork = Pick<Placed, 'task' | 'startMin' | 'endMin'>;
+
+/** What a task asks of the kitchen, worked out once. */
+interface Needs {
+	/** places and appliances with how much of each */
+	resources: [string, number][];
+	cooks: number;
+	inOven: boolean;
+}
+const needsOf = new WeakMap<Task, Needs>();
+
+function needs(task: Task): Needs {
+	let found = needsOf.get(task);
+	if (!found) {
+		const uses = Object.entries(task.uses ?? {}).filter(([, amount]) => amount > 0);
+		found = {
+			resources: uses.filter(([name]) => name !== hands),
+			cooks: Math.max(0, Math.ceil((task.uses?.[hands] ?? 0) - sameMin)),
+			inOven: holdsOven(task)
+		};
+		needsOf.set(task, found);
+	}
+	return found;
+}
+
+/** A schedule as it grows: what stands where, and where another task can go; what was put last can be taken out again. */
 export class Placement {
 	readonly placed: Placed[] = [];
 	private readonly byId = new Map<string, Placed>();
+	private readonly byResource = new Map<string, Placed[]>();
+	private readonly inOven: Placed[] = [];
+	/** each cook's work in its order */
+	private readonly rows: HandsWork[][];
 	private readonly capacity: Readonly<Record<string, number>>;
 	private readonly changeoverMin: number;
-	private readonly cooks: number;
 
 	constructor(capacity: Readonly<Record<string, number>>, changeoverMin: number) {
 		this.capacity = capacity;
 		this.changeoverMin = changeoverMin;
-		this.cooks = Math.max(0, Math.floor(capacity[hands] ?? 0));
+		const cooks = Math.max(0, Math.floor(capacity[hands] ?? 0));
+		this.rows = Array.from({ length: cooks }, () => []);
 	}
 
 	get(id: string): Placed | undefined {
@@ -28,115 +70,233 @@ export class Placement {
 
 	/** Puts a task where it is said to be; false when that breaks a rule. */
 	putAt(task: Task, startMin: number): boolean {
-		const cooks = this.fits(task, startMin);
+		const endMin = startMin + this.minutesAt(task, startMin);
+		const cooks = this.fits(task, startMin, endMin);
 		if (!cooks) return false;
-		const one = { task, startMin, endMin: startMin + task.durationMin, cooks };
+		const one = { task, startMin, endMin, hotFromMin: this.hotFrom(task, startMin), cooks };
 		this.placed.push(one);
 		this.byId.set(task.id, one);
+		const { resources, inOven } = needs(task);
+		for (const [name] of resources) {
+			const row = this.byResource.get(name);
+			if (row) row.push(one);
+			else this.byResource.set(name, [one]);
+		}
+		if (inOven) this.inOven.push(one);
+		const work = handsWork(task, startMin, endMin);
+		for (const cook of cooks) {
+			const row = this.rows[cook];
+			row.splice(placeIn(row, work), 0, work);
+		}
 		return true;
+	}
+
+	/** Takes out what was put after the first `count` tasks. */
+	backTo(count: number): void {
+		while (this.placed.length > count) {
+			const one = this.placed.pop() as Placed;
+			this.byId.delete(one.task.id);
+			const { resources, inOven } = needs(one.task);
+			for (const [name] of resources) this.byResource.get(name)?.pop();
+			if (inOven) this.inOven.pop();
+			for (const cook of one.cooks) {
+				const row = this.rows[cook];
+				row.splice(
+					row.findIndex(({ task }) => task === one.task),
+					1
+				);
+			}
+		}
 	}
 
 	/** The earliest start from `fromMin` on at which a task fits; null when it never does. */
 	earliest(task: Task, fromMin: number): number | null {
-		const moments = new Set([fromMin]);
-		for (const { endMin } of this.placed) {
-			for (const at of [endMin, endMin + this.changeoverMin])
-				if (at > fromMin + sameMin) moments.add(at);
-		}
-		for (const at of [...moments].sort((a, b) => a - b)) if (this.fits(task, at)) return at;
+		if (this.fits(task, fromMin, fromMin + this.minutesAt(task, fromMin))) return fromMin;
+		for (const at of this.momentsAfter(task, fromMin))
+			if (this.fits(task, at, at + this.minutesAt(task, at))) return at;
 		return null;
 	}
 
-	/** Who could do it at that moment, or null when something is in the way. */
-	private fits(task: Task, startMin: number): number[] | null {
-		const endMin = startMin + task.durationMin;
-		const beside = this.placed.filter(
-			(other) => other.startMin < endMin - sameMin && other.endMin > startMin + sameMin
-		);
-		for (const [name, amount] of Object.entries(task.uses ?? {})) {
-			if (amount <= 0) continue;
-			const most = this.capacity[name] ?? 0;
-			if (amount > most + sameMin) return null;
-			const moments = [startMin, ...beside.map((other) => other.startMin)].filter(
-				(at) => at >= startMin - sameMin
-			);
-			for (const at of moments) {
-				let used = amount;
-				for (const other of beside)
-					if (other.startMin <= at + sameMin && other.endMin > at + sameMin)
-						used += other.task.uses?.[name] ?? 0;
-				if (used > most + sameMin) return null;
-			}
-		}
-		if (task.ovenC !== undefined && task.uses?.[oven])
-			for (const { task: other } of beside)
-				if (
-					other.uses?.[oven] &&
-					other.ovenC !== undefined &&
-					Math.abs(other.ovenC - task.ovenC) > ovenSharedK
-				)
-					return null;
-		return this.cooksFor(task, startMin, endMin);
+	/** Moments at which something that is in a task's way ends. */
+	private momentsAfter(task: Task, fromMin: number): number[] {
+		const moments: number[] = [];
+		const add = (at: number) => {
+			if (at > fromMin + sameMin) moments.push(at);
+		};
+		const { resources, cooks, inOven } = needs(task);
+		if (cooks > 0)
+			for (const row of this.rows)
+				for (const { startMin, endMin } of row) {
+					add(endMin);
+					add(endMin + this.changeoverMin);
+					// a wash that would find no place before what comes next does after it
+					add(startMin + this.changeoverMin);
+				}
+		for (const [name] of resources)
+			for (const { endMin } of this.byResource.get(name) ?? []) add(endMin);
+		if (inOven) for (const { endMin } of this.inOven) add(endMin);
+		return moments.sort((a, b) => a - b);
 	}
 
-	private cooksFor(task: Task, startMin: number, endMin: number): number[] | null {
-		const wanted = Math.ceil((task.uses?.[hands] ?? 0) - sameMin);
-		if (wanted <= 0) return [];
+	/** What goes into the oven has it kept hot from the end of its heating on. */
+	private hotFrom(task: Task, startMin: number): number {
+		if (task.heats) return startMin;
+		for (const id of task.after ?? []) {
+			const before = this.byId.get(id);
+			if (before?.task.heats) return Math.min(startMin, before.endMin);
+		}
+		return startMin;
+	}
+
+	/** Minutes a task takes when it starts then: heating an oven that is hot takes none. */
+	private minutesAt(task: Task, startMin: number): number {
+		if (!task.heats || task.ovenC === undefined) return task.durationMin;
+		let hotUntilMin = -Infinity;
+		let otherUntilMin = -Infinity;
+		for (const { task: other, startMin: from, endMin } of this.inOven) {
+			const same = Math.abs((other.ovenC ?? 0) - task.ovenC) <= ovenSharedK;
+			// while it heats it is not hot
+			const by = other.heats ? endMin : from;
+			if (by > startMin + sameMin) continue;
+			if (same) hotUntilMin = Math.max(hotUntilMin, endMin);
+			else otherUntilMin = Math.max(otherUntilMin, endMin);
+		}
+		const hot = hotUntilMin + staysHotMin >= startMin - sameMin && hotUntilMin > otherUntilMin;
+		return hot ? 0 : task.durationMin;
+	}
+
+	/** Who could do it at that moment, or null when something is in the way. */
+	private fits(task: Task, startMin: number, endMin: number): number[] | null {
+		const { resources, cooks, inOven } = needs(task);
+		for (const [name, amount] of resources)
+			if (!this.isFree(name, amount, startMin, endMin)) return null;
+		const hotFromMin = inOven ? this.hotFrom(task, startMin) : startMin;
+		if (inOven)
+			for (const other of this.inOven)
+				if (
+					other.hotFromMin < endMin - sameMin &&
+					other.endMin > hotFromMin + sameMin &&
+					Math.abs((other.task.ovenC ?? 0) - (task.ovenC ?? 0)) > ovenSharedK
+				)
+					return null;
+		if (cooks === 0 || (task.heats && endMin - startMin < sameMin)) return [];
+		return this.cooksFor(handsWork(task, startMin, endMin), cooks);
+	}
+
+	private isFree(name: string, amount: number, startMin: number, endMin: number): boolean {
+		const most = this.capacity[name] ?? 0;
+		if (amount > most + sameMin) return false;
+		const beside = (this.byResource.get(name) ?? []).filter(
+			(other) => other.startMin < endMin - sameMin && other.endMin > startMin + sameMin
+		);
+		if (beside.length === 0) return true;
+		const usedAt = (at: number) => {
+			let used = amount;
+			for (const other of beside)
+				if (other.startMin <= at + sameMin && other.endMin > at + sameMin)
+					used += other.task.uses?.[name] ?? 0;
+			return used;
+		};
+		if (usedAt(startMin) > most + sameMin) return false;
+		for (const other of beside)
+			if (other.startMin > startMin && usedAt(other.startMin) > most + sameMin) return false;
+		return true;
+	}
+
+	private cooksFor(work: HandsWork, wanted: number): number[] | null {
 		const free: { cook: number; washes: number }[] = [];
-		for (let cook = 0; cook < this.cooks; cook++) {
-			const washes = this.washesOf(cook, task, startMin, endMin);
+		for (let cook = 0; cook < this.rows.length; cook++) {
+			const washes = this.washesMore(this.rows[cook], work);
 			if (washes !== null) free.push({ cook, washes });
 		}
 		if (free.length < wanted) return null;
-		free.sort((a, b) => a.washes - b.washes);
+		if (free.length > 1) free.sort((a, b) => a.washes - b.washes);
 		return free.slice(0, wanted).map(({ cook }) => cook);
 	}
 
-	/** Washes it takes for a cook to do this then; null when the cook is busy or there is no time to wash. */
-	private washesOf(cook: number, task: Task, startMin: number, endMin: number): number | null {
-		const own = this.placed.filter((one) => one.cooks.includes(cook));
-		for (const one of own)
-			if (one.startMin < endMin - sameMin && one.endMin > startMin + sameMin) return null;
-		const row = [...own, { task, startMin, endMin, cooks: [cook] }].sort(
-			(a, b) => a.startMin - b.startMin || a.endMin - b.endMin
-		);
-		return washesIn(row, this.changeoverMin);
+	/** How many washes more it takes a cook to do this then; null when the cook is busy or there is no time to wash. */
+	private washesMore(row: readonly HandsWork[], one: HandsWork): number | null {
+		const at = placeIn(row, one);
+		for (let i = at - 1; i >= 0; i--)
+			if (row[i].endMin > one.startMin + sameMin && row[i].startMin < one.endMin - sameMin)
+				return null;
+		for (let i = at; i < row.length && row[i].startMin < one.endMin - sameMin; i++)
+			if (row[i].endMin > one.startMin + sameMin) return null;
+		// only between the raw food before and the next thing after is anything to be washed otherwise
+		let from = at - 1;
+		while (from > 0 && row[from].task.hygiene === undefined) from--;
+		from = Math.max(0, from);
+		let to = at;
+		while (to < row.length && row[to].task.hygiene === undefined) to++;
+		const old = row.slice(from, to + 1);
+		const place = at - from;
+		const next = [...old.slice(0, place), one, ...old.slice(place)];
+		const washes = washesIn(next, this.changeoverMin);
+		return washes === null ? null : washes - (washesIn(old, this.changeoverMin) ?? 0);
 	}
 
 	/** Times hands, board and knife are washed. */
 	changeovers(): number {
 		let sum = 0;
-		for (let cook = 0; cook < this.cooks; cook++) {
-			const row = this.placed
-				.filter((one) => one.cooks.includes(cook))
-				.sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
-			sum += washesIn(row, this.changeoverMin) ?? 0;
-		}
+		for (const row of this.rows) sum += washesIn(row, this.changeoverMin) ?? 0;
 		return sum;
 	}
 
 	endMin(): number {
 		return this.placed.reduce((most, one) => Math.max(most, one.endMin), 0);
 	}
+
+	/** The schedule as it stands, but for what only a search knows. */
+	found(): Pick<DaySchedule, 'startMin' | 'endMin' | 'changeovers' | 'cooks' | 'alreadyHot'> {
+		return {
+			startMin: Object.fromEntries(this.placed.map((one) => [one.task.id, one.startMin])),
+			endMin: this.endMin(),
+			changeovers: this.changeovers(),
+			cooks: Object.fromEntries(
+				this.placed.flatMap((one) => (one.cooks.length ? [[one.task.id, one.cooks]] : []))
+			),
+			alreadyHot: this.placed.flatMap(({ task, startMin, endMin }) =>
+				task.heats && endMin - startMin < task.durationMin - sameMin ? [task.id] : []
+			)
+		};
+	}
 }
 
-/** Washes along one cook's work; null when a wash finds no gap. What touches nothing lies between without a wash. */
-function washesIn(
-	row: readonly Pick<Placed, 'task' | 'startMin' | 'endMin'>[],
-	changeoverMin: number
-): number | null {
+const handsWork = (task: Task, startMin: number, endMin: number): HandsWork => ({
+	task,
+	startMin,
+	endMin: startMin + handsMinOf(task, endMin - startMin)
+});
+
+/** Where in a cook's row something belongs. */
+function placeIn(row: readonly HandsWork[], one: HandsWork): number {
+	const at = row.findIndex(
+		(other) =>
+			other.startMin > one.startMin ||
+			(other.startMin === one.startMin && other.endMin > one.endMin)
+	);
+	return at < 0 ? row.length : at;
+}
+
+/**
+ * Washes along one cook's work; null when there is no time to wash right after raw animal food before anything else is touched.
+ * Only a break, which nobody can move, may come between. What touches nothing that matters costs the time to wash, too, but is not
+ * counted as a wash of its own.
+ */
+function washesIn(row: readonly HandsWork[], changeoverMin: number): number | null {
 	let washes = 0;
 	let last: number | null = null;
 	for (let i = 0; i < row.length; i++) {
 		const { hygiene } = row[i].task;
-		if (hygiene === undefined) continue;
-		if (last !== null && needsWash(row[last].task.hygiene, hygiene)) {
-			let widest = 0;
-			for (let k = last; k < i; k++) widest = Math.max(widest, row[k + 1].startMin - row[k].endMin);
-			if (widest < changeoverMin - sameMin) return null;
-			washes++;
+		if (last !== null && needsWash(row[last].task.hygiene, hygiene ?? 'ready-to-eat')) {
+			if (row[i].task.fixedStartMin !== undefined && hygiene === undefined) continue;
+			let washed = false;
+			for (let k = last; k < i && !washed; k++)
+				washed = row[k + 1].startMin - row[k].endMin >= changeoverMin - sameMin;
+			if (!washed) return null;
+			if (hygiene !== undefined) washes++;
 		}
-		last = i;
+		if (hygiene !== undefined) last = i;
 	}
 	return washes;
 }

@@ -1,5 +1,6 @@
 import { itemByName, likeOf } from '../foods/item-catalogue.ts';
-import { cutRateMinPerKg, type StepLine } from '../steps/propose-steps.ts';
+import { cutRateMinPerKg } from '../steps/propose-steps.ts';
+import type { StepLine } from '../steps/step.ts';
 import { nameWords } from '../foods/name-words.ts';
 import { hygieneOf, isRawAnimalClass, isRawMeatClass } from '../foods/raw-animal.ts';
 

@@ -1,6 +1,15 @@
 import { withoutTasks } from './day-tasks.ts';
+import { movedMin, steadyPlan } from './steady-plan.ts';
 import { scheduleDay } from './schedule-day.ts';
-import { hands, needsWash, type DaySchedule, type Task } from './task.ts';
+import {
+	hands,
+	needsWash,
+	sameMin,
+	type DayInput,
+	type DaySchedule,
+	type SearchWatch,
+	type Task
+} from './task.ts';
 
 /** What has become of a task, in minutes of the day. */
 export interface TaskState {
@@ -24,8 +33,19 @@ export interface ReplanInput {
 	changeoverMin?: number;
 	iterations?: number;
 	seed?: number;
-	/** ids in the order of the plan so far */
+	/** ids in the order of an earlier plan: the search starts from it, too */
 	order?: readonly string[];
+	/** where the plan so far has its tasks begin, minutes of the day: what can stays there */
+	before?: Readonly<Record<string, number>>;
+	/** the plan so far was made for just this: it is kept where it can be */
+	asBefore?: boolean;
+}
+
+/** A task that begins more than ten minutes from where the plan before had it. */
+export interface MovedTask {
+	id: string;
+	/** later; below zero: earlier */
+	byMin: number;
 }
 
 export interface Replan extends DaySchedule {
@@ -33,6 +53,8 @@ export interface Replan extends DaySchedule {
 	durationMin: Record<string, number>;
 	/** tasks whose longest wait has run out already, or that no order could keep */
 	waitedTooLong: string[];
+	/** what begins elsewhere than in the plan before, the next to begin first */
+	moved: MovedTask[];
 }
 
 /** Something overdue is taken to need this much longer, minutes. */
@@ -40,9 +62,9 @@ const overdueMin = 2;
 
 /**
  * The rest of a day planned anew: what has started stays where it is, what has ended or is skipped is out of the way, nothing
- * else starts before now. Times come back in minutes of the day. When no order keeps all the waits, they are let go and named.
+ * else starts before now, and what need not move stays where the plan before had it. Times come back in minutes of the day. When no order keeps all the waits, they are let go and named.
  */
-export function replanDay(input: ReplanInput): Replan {
+export function replanDay(input: ReplanInput, watch: SearchWatch = {}): Replan {
 	const { states, nowMin, slow01 = {} } = input;
 	const durationMin: Record<string, number> = {};
 	const startMin: Record<string, number> = {};
@@ -60,19 +82,31 @@ export function replanDay(input: ReplanInput): Replan {
 	const running: Task[] = [];
 	const open: Task[] = [];
 	const used: Record<string, number> = {};
+	const overWith = (task: Task) =>
+		task.within !== undefined &&
+		gone.has(task.within.id) &&
+		states[task.id]?.startedMin === undefined;
 	for (const task of withoutTasks(input.tasks, gone)) {
+		// what was to be done while something went on that is over
+		if (overWith(task)) continue;
 		const started = states[task.id]?.startedMin;
 		if (started === undefined) {
 			open.push(openTask(task));
 			continue;
 		}
-		const leftMin = Math.max(overdueMin, started + durationMin[task.id] - nowMin);
+		const dueMin = started + durationMin[task.id] - nowMin;
+		const leftMin = dueMin > sameMin ? dueMin : overdueMin;
 		durationMin[task.id] = nowMin + leftMin - started;
 		running.push({
 			...task,
 			after: [],
 			maxWaitMin: undefined,
+			waits: undefined,
+			within: undefined,
 			durationMin: leftMin,
+			...(task.handsMin !== undefined && {
+				handsMin: Math.max(0, task.handsMin - (nowMin - started))
+			}),
 			fixedStartMin: 0
 		});
 		for (const [name, amount] of Object.entries(task.uses ?? {}))
@@ -87,6 +121,7 @@ export function replanDay(input: ReplanInput): Replan {
 			durationMin: durationMin[task.id],
 			...(fixedStartMin !== undefined && { fixedStartMin: Math.max(0, fixedStartMin - nowMin) }),
 			...(moved > 0 && { notBeforeMin: moved }),
+			...waitsLeft(task),
 			...waitLeft(task)
 		};
 	}
@@ -103,6 +138,24 @@ export function replanDay(input: ReplanInput): Replan {
 		return { maxWaitMin: undefined };
 	}
 
+	/** The same for waits after one predecessor each: those that have ended are no predecessors any more. */
+	function waitsLeft(task: Task): Partial<Task> {
+		const own = input.tasks.find(({ id }) => id === task.id);
+		let leastMin = Infinity;
+		for (const [id, wait] of Object.entries(own?.waits ?? {})) {
+			const endedMin = states[id]?.endedMin;
+			if (endedMin !== undefined) leastMin = Math.min(leastMin, endedMin + wait - nowMin);
+		}
+		if (leastMin === Infinity) return {};
+		if (leastMin >= 0)
+			return {
+				after: [...(task.after ?? []), nowId],
+				waits: { ...task.waits, [nowId]: leastMin }
+			};
+		waitedTooLong.push(task.id);
+		return {};
+	}
+
 	// what has started may use more than there is (a third burner lit after all): then that much there is
 	const capacity = Object.fromEntries(
 		Object.entries({ ...used, ...input.capacity }).map(([name, most]) => [
@@ -113,7 +166,7 @@ export function replanDay(input: ReplanInput): Replan {
 	const touched = lastTouched(input);
 	const handsAtWork = running.some((task) => task.uses?.[hands]);
 	const moment: Task = { id: nowId, durationMin: 0, fixedStartMin: 0 };
-	const before: Task[] =
+	const touchedTask: Task[] =
 		touched && !handsAtWork
 			? [
 					{
@@ -126,16 +179,26 @@ export function replanDay(input: ReplanInput): Replan {
 				]
 			: [];
 	const ask = (rest: readonly Task[]) =>
-		scheduleDay({
+		planOf({
 			...input,
 			capacity,
-			tasks: [moment, ...before, ...clearOfRunning(running), ...afterRunning(rest, running)]
+			pastWaits: true,
+			tasks: [moment, ...touchedTask, ...clearOfRunning(running), ...afterRunning(rest, running)]
 		});
+	const before = input.before ?? {};
+	const planned = Object.fromEntries(
+		open.flatMap(({ id }) => (before[id] === undefined ? [] : [[id, before[id] - nowMin]]))
+	);
+	const planOf = (day: DayInput) =>
+		Object.keys(planned).length > 0
+			? steadyPlan({ ...day, before: planned, overMin: nowMin, asBefore: input.asBefore }, watch)
+			: scheduleDay(day, watch);
 	let plan = ask(open);
 	if (plan.outcome === 'infeasible') {
-		waitedTooLong.push(...open.filter((task) => task.maxWaitMin !== undefined).map(({ id }) => id));
-		plan = ask(open.map((task) => ({ ...task, maxWaitMin: undefined })));
+		waitedTooLong.push(...open.filter(waits).map(({ id }) => id));
+		plan = ask(open.map(patient));
 	}
+	waitedTooLong.push(...Object.keys(plan.overWaitMin ?? {}));
 	for (const task of open)
 		if (plan.startMin[task.id] !== undefined) startMin[task.id] = nowMin + plan.startMin[task.id];
 	return {
@@ -144,9 +207,25 @@ export function replanDay(input: ReplanInput): Replan {
 		durationMin,
 		endMin: nowMin + plan.endMin,
 		lowerBoundMin: nowMin + plan.lowerBoundMin,
-		waitedTooLong: [...new Set(waitedTooLong)]
+		waitedTooLong: [...new Set(waitedTooLong)],
+		moved: open
+			.flatMap(({ id }): MovedTask[] => {
+				const byMin = (startMin[id] ?? NaN) - (before[id] ?? NaN);
+				return Math.abs(byMin) > movedMin + sameMin ? [{ id, byMin }] : [];
+			})
+			.sort((a, b) => startMin[a.id] - startMin[b.id])
 	};
 }
+
+const waits = (task: Task) => task.maxWaitMin !== undefined || task.waits !== undefined;
+
+/** A task that may wait as long as it likes. */
+const patient = (task: Task): Task => ({
+	...task,
+	maxWaitMin: undefined,
+	waits: undefined,
+	...(task.within && { after: [...(task.after ?? [])], within: undefined })
+});
 
 /** Minutes a task is expected to take: as planned, longer where a resource is slow, and what was said on top. */
 export const expectedMin = (
@@ -180,11 +259,19 @@ function afterRunning(open: readonly Task[], running: readonly Task[]): Task[] {
 	);
 }
 
-/** Raw animal food the hands touched last, when nothing was washed since. */
-function lastTouched({ tasks, states }: ReplanInput): Task['hygiene'] | undefined {
-	const ended = tasks
-		.filter((task) => task.hygiene && states[task.id]?.endedMin !== undefined && task.uses?.[hands])
-		.sort((a, b) => (states[a.id].endedMin ?? 0) - (states[b.id].endedMin ?? 0));
-	const last = ended.at(-1)?.hygiene;
-	return needsWash(last, 'ready-to-eat') ? last : undefined;
+/** Raw animal food the hands touched last, when there has been no time to wash since. */
+function lastTouched({
+	tasks,
+	states,
+	nowMin,
+	changeoverMin = 5
+}: ReplanInput): Task['hygiene'] | undefined {
+	let last: { hygiene: Task['hygiene']; endedMin: number } | null = null;
+	for (const { id, hygiene, uses } of tasks) {
+		const endedMin = states[id]?.endedMin;
+		if (!hygiene || endedMin === undefined || !uses?.[hands]) continue;
+		if (!last || endedMin >= last.endedMin) last = { hygiene, endedMin };
+	}
+	const washed = last !== null && nowMin - last.endedMin >= changeoverMin - sameMin;
+	return !washed && needsWash(last?.hygiene, 'ready-to-eat') ? last?.hygiene : undefined;
 }

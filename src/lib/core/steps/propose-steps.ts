@@ -1,41 +1,8 @@
 import { hygieneOf, isRawMeatClass } from '../foods/raw-animal.ts';
-
-/** What a piece of work needs beside time. */
-export const stepPlaces = [
-	'board',
-	'burner',
-	'oven',
-	'pressure-cooker',
-	'slow-cooker',
-	'microwave',
-	'bowl',
-	'sink',
-	'none'
-] as const;
-export type StepPlace = (typeof stepPlaces)[number];
-
-/** One piece of work of a dish, for one batch. */
-export interface DishStep {
-	text: string;
-	minutes: number;
-	/** of these, minutes that grow with each further batch */
-	perBatchMin: number;
-	hands: boolean;
-	place: StepPlace;
-	/** places in the list of the steps it waits for */
-	after: number[];
-	ovenC?: number;
-}
-
-export interface StepLine {
-	itemName: string | null;
-	/** what the cook calls it; its catalogue name where that is not said */
-	item?: string;
-	cut: string;
-	massKg: number | null;
-	stage: string;
-	form?: string | null;
-}
+import { readMethod, type MethodStep } from './read-method.ts';
+import { saidMinutes } from './said-minutes.ts';
+import { isCooking, type DishStep, type StepLine, type StepPlace } from './step.ts';
+import { linesNamed } from './step-items.ts';
 
 /** Minutes a kilogram takes on the board, by cut (judgement). */
 const cutMinPerKg: [RegExp, number][] = [
@@ -46,6 +13,8 @@ const cutMinPerKg: [RegExp, number][] = [
 	[/peeled|halved|quartered|pieces/, 5]
 ];
 const leastMin = 1;
+/** An oven that the method forgets to heat. */
+const preheating = { minutes: 12, ovenC: 180 } as const;
 
 /** Minutes a kilogram of a line takes on the board; null when it is not cut, or is called after its cut ("minced lamb" comes minced). */
 export function cutRateMinPerKg({
@@ -56,70 +25,6 @@ export function cutRateMinPerKg({
 	return cutMinPerKg.find(([words]) => words.test(cut))?.[1] ?? null;
 }
 
-/** Verbs of a method, what they need and how long they take when the words do not say (judgement). */
-const verbs: {
-	words: RegExp;
-	place: StepPlace;
-	minutes: number;
-	perBatchMin: number;
-	hands: boolean;
-}[] = [
-	{
-		words: /\bpressure[- ]?cook/i,
-		place: 'pressure-cooker',
-		minutes: 45,
-		perBatchMin: 10,
-		hands: false
-	},
-	{
-		words: /\bslow[- ]?cook|\bon (low|high)\b/i,
-		place: 'slow-cooker',
-		minutes: 420,
-		perBatchMin: 0,
-		hands: false
-	},
-	{ words: /\b(bake|roast|oven)/i, place: 'oven', minutes: 40, perBatchMin: 5, hands: false },
-	{ words: /\bmicrowave/i, place: 'microwave', minutes: 5, perBatchMin: 4, hands: false },
-	{
-		words: /\b(brown|sear|fry|sauté|soften|sweat)/i,
-		place: 'burner',
-		minutes: 12,
-		perBatchMin: 8,
-		hands: true
-	},
-	{ words: /\b(simmer|stew|braise)/i, place: 'burner', minutes: 45, perBatchMin: 5, hands: false },
-	{
-		words: /\b(boil|poach|blanch|cook)/i,
-		place: 'burner',
-		minutes: 15,
-		perBatchMin: 4,
-		hands: false
-	},
-	{
-		words: /\b(mix|stir|combine|whisk|fold|toss|season|mash|layer|fill|spread|assemble)/i,
-		place: 'bowl',
-		minutes: 4,
-		perBatchMin: 2,
-		hands: true
-	},
-	{ words: /\b(drain|rinse|wash|soak)/i, place: 'sink', minutes: 3, perBatchMin: 1, hands: true }
-];
-
-/** "Brown the lamb, soften the onions and simmer": a comma or "and" before another verb begins another step. */
-const nextVerb =
-	/(?:,\s+(?:and\s+)?|\s+and\s+)(?=(?:brown|sear|fry|sauté|soften|sweat|simmer|stew|braise|boil|poach|blanch|bake|roast|drain|rinse|mash)\b)/i;
-
-const said =
-	/(\d+(?:[.,]\d+)?)(?:\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?))?\s*(hours?|hrs?|h|minutes?|mins?)\b/i;
-
-/** Minutes a sentence names, the long end of a range; null when it names none. */
-function minutesSaid(sentence: string): number | null {
-	const match = said.exec(sentence);
-	if (!match) return null;
-	const value = Number((match[2] ?? match[1]).replace(',', '.'));
-	return /^h/i.test(match[3]) ? value * 60 : value;
-}
-
 /** The cooking time a recipe gives, as a step has it. */
 export interface ToldCooking {
 	place: StepPlace;
@@ -127,81 +32,180 @@ export interface ToldCooking {
 	ovenC?: number;
 }
 
-/** What the recipe says of its cooking is put on the step that cooks longest by itself, unless that step's words say minutes. */
-function withTold(steps: DishStep[], told: ToldCooking): DishStep[] {
-	const alone = steps.map((step, i) => ({ step, i })).filter(({ step }) => isCooking(step));
-	const longest = alone.sort((a, b) => b.step.minutes - a.step.minutes)[0];
-	if (!longest) return steps;
-	if (minutesSaid(longest.step.text) !== null) return steps;
-	return steps.map((step, i) => (i === longest.i ? { ...step, ...told } : step));
+/** What is read of a dish's work. */
+export interface ProposedSteps {
+	/** on the packing day */
+	steps: DishStep[];
+	/** sentences for the day it is cooked or served: what is kept back, what comes after the cooking of a raw pack */
+	cookDay: string[];
 }
 
-const isCooking = (step: Pick<DishStep, 'hands' | 'place'>) =>
-	!step.hands && ['burner', 'oven', 'pressure-cooker', 'slow-cooker'].includes(step.place);
+const isKept = ({ stage }: StepLine) => stage === 'serve' || stage === 'cook-day';
 
 /**
- * Steps read from a dish's lines and method: what is cut on the board first, then each sentence of the method by its verb, in
- * their order, with the time the recipe tells (`told`); cooked dishes are cooled at the end by a run of their own, so that is not a step. All of it is a proposal.
+ * Steps read from a dish's lines and method: what is cut on the board first, then every sentence of the method, with the time the
+ * recipe tells (`told`). Heating the oven is a step of its own, proposed where the method forgets it. Cooled and packed is at the
+ * end by the day itself, so that is no step; what is added on the cooking day is none either. All of it is a proposal.
  */
 export function proposeSteps(input: {
 	lines: readonly StepLine[];
 	method: string;
 	told?: ToldCooking | null;
-	/** a raw pack is cooked on another day: what cooks by itself is no work of this one */
+	/** a raw pack is cooked on another day */
 	state?: 'raw' | 'cooked';
-}): DishStep[] {
-	const steps: DishStep[] = [];
-	for (const line of input.lines) {
-		if (!line.itemName || line.stage === 'serve' || line.stage === 'cook-day') continue;
+	/** pieces a batch makes */
+	pieces?: number | null;
+}): ProposedSteps {
+	const board = boardSteps(input.lines);
+	const read = withTold(readMethod(input.method, input.lines, input.pieces), input.told);
+	const { today, later } = daysOf(read, input);
+	const steps: DishStep[] = board.map(({ step }) => step);
+	const named = new Set<number>();
+	let previous: number | null = null;
+	let oven: number | null = null;
+	const heated = new Set<number>();
+	const put = ({ kind: _kind, meanwhile: _meanwhile, ...step }: MethodStep, after: number[]) =>
+		steps.push({ ...step, after: [...new Set(after)].sort((a, b) => a - b) }) - 1;
+	today.forEach((step, i) => {
+		if (step.kind === 'preheat') {
+			oven = put({ ...step, ovenC: step.ovenC ?? ovenOf(today.slice(i + 1)) }, []);
+			return;
+		}
+		const cut = board.flatMap(({ line }, at) =>
+			!named.has(at) && linesNamed(step.text, [line]).length > 0 ? [at] : []
+		);
+		cut.forEach((at) => named.add(at));
+		if (step.place === 'oven' && !step.hands && oven === null) {
+			oven = put(heating(step.ovenC ?? preheating.ovenC), []);
+		}
+		const inOven = step.place === 'oven' && !step.hands && oven !== null;
+		const before = step.meanwhile || previous === null ? [] : [previous];
+		const ovenC = inOven ? (step.ovenC ?? steps[oven as number].ovenC) : step.ovenC;
+		const at = put({ ...step, ...(ovenC !== undefined && { ovenC }) }, [
+			...before,
+			...cut,
+			...(inOven ? [oven as number] : [])
+		]);
+		// what goes on beside it is waited for by what comes next
+		if (step.meanwhile && previous !== null) {
+			heated.add(previous);
+		} else if (heated.size > 0 && previous !== null) {
+			steps[at].after = [...new Set([...steps[at].after, ...heated])].sort((a, b) => a - b);
+			heated.clear();
+		}
+		previous = at;
+	});
+	const first = steps.findIndex((step, i) => i >= board.length && !step.heats);
+	if (first >= 0) {
+		const unnamed = board.map((_, i) => i).filter((i) => !named.has(i));
+		steps[first].after = [...new Set([...unnamed, ...steps[first].after])].sort((a, b) => a - b);
+	}
+	return { steps, cookDay: later };
+}
+
+function boardSteps(lines: readonly StepLine[]): { line: StepLine; step: DishStep }[] {
+	return lines.flatMap((line) => {
 		// what comes in a can comes chopped
-		if (line.form === 'canned') continue;
+		if (!line.itemName || isKept(line) || line.form === 'canned') return [];
 		const rate = cutRateMinPerKg(line);
-		if (rate === null) continue;
+		if (rate === null) return [];
 		const raw = isRawMeatClass(hygieneOf(line.itemName));
 		const minutes = Math.max(leastMin, Math.round((line.massKg ?? 0.1) * rate * (raw ? 1.3 : 1)));
-		steps.push({
-			text: `${(line.item || line.itemName).replace(/,/g, '')}, ${line.cut}`,
+		const text = `${(line.item || line.itemName).replace(/,/g, '')}, ${line.cut}`;
+		const step: DishStep = {
+			text,
 			minutes,
 			perBatchMin: minutes,
 			hands: true,
 			place: 'board',
 			after: []
-		});
-	}
-	const board = steps.map((_, i) => i);
-	const sentences = input.method
-		.split(/(?<=[.!?;])\s+|\n+|,? then /)
-		.flatMap((sentence) => sentence.split(nextVerb))
-		.map((sentence) => sentence.trim().replace(/[.;]$/, ''))
-		.filter((sentence) => sentence.length > 2);
-	for (const sentence of sentences) {
-		const verb = verbs.find(({ words }) => words.test(sentence));
-		if (!verb || (input.state === 'raw' && isCooking(verb))) continue;
-		const minutes = minutesSaid(sentence);
-		const previous = steps.length - 1;
-		const degrees = /\b(\d{2,3})\s*(?:°|º|degrees)?\s*([CF])\b/.exec(sentence);
-		steps.push({
-			text: sentence,
-			minutes: minutes ?? verb.minutes,
-			perBatchMin: verb.perBatchMin,
-			hands: verb.hands,
-			place: verb.place,
-			after: previous >= board.length ? [previous] : board,
-			...(verb.place === 'oven' && degrees
-				? {
-						ovenC:
-							degrees[2] === 'F' ? Math.round((Number(degrees[1]) - 32) / 1.8) : Number(degrees[1])
-					}
-				: {})
-		});
-	}
-	return input.told ? withTold(steps, input.told) : steps;
+		};
+		return [{ line, step }];
+	});
 }
 
-/** Minutes of a step for so many batches. */
-export const stepMin = (step: Pick<DishStep, 'minutes' | 'perBatchMin'>, batches: number): number =>
-	step.minutes + step.perBatchMin * (batches - 1);
+const heating = (ovenC: number): MethodStep => ({
+	text: 'Heat the oven',
+	minutes: preheating.minutes,
+	perBatchMin: 0,
+	hands: false,
+	place: 'oven',
+	ovenC,
+	heats: true,
+	kind: 'preheat',
+	meanwhile: false
+});
 
-/** Minutes of hands' work of a dish. */
-export const handsMin = (steps: readonly DishStep[], batches: number): number =>
-	steps.reduce((sum, step) => sum + (step.hands ? stepMin(step, batches) : 0), 0);
+/** The temperature of the next thing that goes into the oven. */
+const ovenOf = (rest: readonly MethodStep[]): number =>
+	rest.find((step) => step.place === 'oven' && step.ovenC !== undefined)?.ovenC ?? preheating.ovenC;
+
+/** What the recipe says of its cooking is put on the step that cooks longest by itself, unless that step's words say minutes. */
+function withTold(steps: MethodStep[], told: ToldCooking | null | undefined): MethodStep[] {
+	if (!told) return steps;
+	let longest = -1;
+	steps.forEach((step, i) => {
+		if (isCooking(step) && (longest < 0 || step.minutes > steps[longest].minutes)) longest = i;
+	});
+	if (longest < 0 || saidMinutes(steps[longest].text) !== null) return steps;
+	return steps.map((step, i) => (i === longest ? { ...step, ...told } : step));
+}
+
+const onTheDay =
+	/\b(?:on the day|when you (?:cook|eat|serve)|to serve|before serving|at the table|once (?:thawed|reheated))\b/i;
+const slowOrShut: ReadonlySet<StepPlace> = new Set<StepPlace>([
+	'oven',
+	'slow-cooker',
+	'pressure-cooker'
+]);
+
+/** What is done on the packing day, and what is left for the day of cooking. */
+function daysOf(
+	read: readonly MethodStep[],
+	{ lines, state }: Parameters<typeof proposeSteps>[0]
+): { today: MethodStep[]; later: string[] } {
+	const later: string[] = [];
+	const today: MethodStep[] = [];
+	let cookedLater = state === 'raw' ? firstCookDay(read, lines) : Infinity;
+	read.forEach((step, i) => {
+		if (step.kind === 'closing') return;
+		const heatsForLater =
+			step.kind === 'preheat' &&
+			read.slice(i + 1).findIndex((next) => next.place === 'oven') + i + 1 >= cookedLater;
+		const named = linesNamed(step.text, lines);
+		const keptOnly = named.length > 0 && named.every(isKept);
+		if (
+			i >= cookedLater ||
+			heatsForLater ||
+			step.kind === 'cook-day' ||
+			keptOnly ||
+			onTheDay.test(step.text)
+		) {
+			const words = step.sentence ?? step.text;
+			if (!later.includes(words)) later.push(words);
+			if (i < cookedLater && state === 'raw' && step.kind === 'cook-day') cookedLater = i;
+			return;
+		}
+		today.push(step);
+	});
+	return { today, later };
+}
+
+/** Where the cooking of a raw pack begins: with raw meat on the heat, or with what cooks the whole dish. */
+function firstCookDay(read: readonly MethodStep[], lines: readonly StepLine[]): number {
+	const heats = (step: MethodStep) =>
+		step.kind !== 'preheat' &&
+		['burner', 'oven', 'pressure-cooker', 'slow-cooker', 'microwave'].includes(step.place);
+	const rawMeat = read.findIndex(
+		(step) =>
+			heats(step) &&
+			linesNamed(step.text, lines).some(
+				({ itemName, form }) =>
+					form !== 'cooked' && form !== 'canned' && isRawMeatClass(hygieneOf(itemName))
+			)
+	);
+	const alone = read.map((step, i) => (isCooking(step) ? i : -1)).filter((i) => i >= 0);
+	const main =
+		alone.filter((i) => slowOrShut.has(read[i].place)).at(-1) ?? alone.at(-1) ?? Infinity;
+	return Math.min(rawMeat < 0 ? Infinity : rawMeat, main);
+}

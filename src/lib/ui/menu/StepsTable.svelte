@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { handsMin, stepPlaces, type DishStep } from '$lib/core/steps/propose-steps';
+	import { handsMin, stepPlaces, type DishStep } from '$lib/core/steps/step';
 	import { moveStep, removeStep } from '$lib/core/steps/move-step';
 	import { tick } from 'svelte';
 	import { durationText } from '$lib/present/time';

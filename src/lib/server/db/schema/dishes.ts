@@ -11,7 +11,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { Method, DishKind } from '../../../core/index.ts';
 import type { LineStage } from '../../../core/foods/dish-facts.ts';
-import type { DishStep } from '../../../core/steps/propose-steps.ts';
+import type { DishStep } from '../../../core/steps/step.ts';
 import type { LineDoubt, LineForm } from '../../../core/foods/line-correction.ts';
 import type { MeasureName } from '../../../core/units/measures.ts';
 

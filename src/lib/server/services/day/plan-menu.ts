@@ -3,7 +3,7 @@ import { dayTotals } from '../../../core/menu/day-totals.ts';
 import { goesWellWith, type RankedDish } from '../../../core/menu/goes-well-with.ts';
 import { dishCosts, priceLines } from '../../../core/shopping/shop-costs.ts';
 import { shoppingList, stapleItems, type NeedLine } from '../../../core/shopping/shopping-list.ts';
-import { handsMin } from '../../../core/steps/propose-steps.ts';
+import { handsMin } from '../../../core/steps/step.ts';
 import type { Db } from '../../db/db.ts';
 import { dishesOfDay, getDay } from '../../queries/days.ts';
 import { getDish, type Dish } from '../../queries/dishes.ts';

@@ -1,6 +1,6 @@
 import { cansOf, prepLists } from '../../../core/schedule/prep-lists.ts';
 import { scaledLine } from '../../../core/foods/scale-dish.ts';
-import { stepPlaces } from '../../../core/steps/propose-steps.ts';
+import { stepPlaces } from '../../../core/steps/step.ts';
 import { lineAmountText } from '../../../present/amounts.ts';
 import type { Habit } from '../../../present/habit.ts';
 import type { Db } from '../../db/db.ts';
