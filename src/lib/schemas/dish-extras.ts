@@ -29,7 +29,13 @@ const stepsSchema = yup
 				.oneOf([...stepPlaces])
 				.required(),
 			after: yup.array(yup.number().integer().min(0).required()).required(),
-			ovenC: yup.number().min(40).max(300)
+			ovenC: yup.number().min(40).max(300),
+			sentence: yup.string().trim().max(2000),
+			tendMin: yup.number().min(0).max(2880),
+			maxWaitMin: yup.number().min(0).max(2880).nullable(),
+			heats: yup.boolean(),
+			pieces: yup.number().integer().min(1).max(2000),
+			perTray: yup.number().integer().min(1).max(500)
 		})
 	)
 	.max(40)

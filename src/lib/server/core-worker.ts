@@ -1,14 +1,35 @@
-import type { AnswerOf, CoreJobName, InputOf } from '../workers/protocol.ts';
+import type { AnswerOf, CoreJobName, InputOf, SearchProgress } from '../workers/protocol.ts';
 import { workerThread } from './worker-thread.ts';
 
-/** Has something of the core computed off the server's own thread. */
-export type Compute = <J extends CoreJobName>(job: J, input: InputOf<J>) => Promise<AnswerOf<J>>;
+/** What a search may be watched by. */
+export interface ComputeWatch {
+	onProgress?(progress: SearchProgress): void;
+	/** its first number is set when the answer is not wanted any more */
+	stop?: Int32Array<SharedArrayBuffer>;
+}
 
-/** A worker thread for long computations, so that a server at work on one still answers everybody else. */
+/** Has something of the core computed off the server's own thread. */
+export type Compute = <J extends CoreJobName>(
+	job: J,
+	input: InputOf<J>,
+	watch?: ComputeWatch
+) => Promise<AnswerOf<J>>;
+
+/**
+ * Worker threads for long computations, so that a server at work on one still answers everybody else. Days are planned in a thread of
+ * their own: a search never makes a cook card wait.
+ */
 export function startCoreWorker(): { compute: Compute; stop(): Promise<void> } {
 	const thread = workerThread('build/node/core-jobs.js');
+	const planning = workerThread('build/node/core-jobs.js');
 	return {
-		compute: (job, input) => thread.ask({ job, input }) as Promise<AnswerOf<typeof job>>,
-		stop: thread.stop
+		compute: (job, input, { onProgress, stop } = {}) =>
+			(job === 'order-of-work' ? planning : thread).ask(
+				{ job, input, stop },
+				{ onProgress: (progress) => onProgress?.(progress as SearchProgress) }
+			) as Promise<AnswerOf<typeof job>>,
+		stop: async () => {
+			await Promise.all([thread.stop(), planning.stop()]);
+		}
 	};
 }

@@ -4,7 +4,10 @@ import { Worker } from 'node:worker_threads';
 
 /** What a thread answers to a request, told by the request's id. */
 export type ThreadReply =
-	{ id: number; ok: true; answer: unknown } | { id: number; ok: false; message: string };
+	| { id: number; ok: true; answer: unknown }
+	| { id: number; ok: false; message: string }
+	/** on the way to an answer */
+	| { id: number; progress: unknown };
 
 /** A request took longer than it may; its thread was ended. */
 export class TookTooLong extends Error {
@@ -16,7 +19,10 @@ export class TookTooLong extends Error {
 
 export interface Thread {
 	/** Rejects with `TookTooLong` when there is a deadline and it passes: the thread is ended and the next request gets a new one. */
-	ask(request: object, deadlineMs?: number): Promise<unknown>;
+	ask(
+		request: object,
+		how?: { deadlineMs?: number; onProgress?(progress: unknown): void }
+	): Promise<unknown>;
 	stop(): Promise<void>;
 }
 
@@ -26,7 +32,11 @@ export function workerThread(script: string): Thread {
 	if (!existsSync(path)) throw new Error(`${path} is missing: run "npm run build" first.`);
 	const waiting = new Map<
 		number,
-		{ resolve: (answer: unknown) => void; reject: (error: Error) => void }
+		{
+			resolve: (answer: unknown) => void;
+			reject: (error: Error) => void;
+			onProgress?(progress: unknown): void;
+		}
 	>();
 	let nextId = 1;
 	let worker: Worker | null = null;
@@ -44,6 +54,10 @@ export function workerThread(script: string): Thread {
 		started.unref();
 		started.on('message', (reply: ThreadReply) => {
 			const asked = waiting.get(reply.id);
+			if ('progress' in reply) {
+				asked?.onProgress?.(reply.progress);
+				return;
+			}
 			waiting.delete(reply.id);
 			if (reply.ok) asked?.resolve(reply.answer);
 			else asked?.reject(new Error(reply.message));
@@ -57,7 +71,7 @@ export function workerThread(script: string): Thread {
 		return started;
 	};
 	return {
-		ask: (request, deadlineMs) =>
+		ask: (request, { deadlineMs, onProgress } = {}) =>
 			new Promise((resolve, reject) => {
 				const id = nextId++;
 				const timer =
@@ -66,7 +80,8 @@ export function workerThread(script: string): Thread {
 						: setTimeout(() => void end(new TookTooLong(deadlineMs)), deadlineMs);
 				waiting.set(id, {
 					resolve: (answer) => (clearTimeout(timer), resolve(answer)),
-					reject: (error) => (clearTimeout(timer), reject(error))
+					reject: (error) => (clearTimeout(timer), reject(error)),
+					onProgress
 				});
 				running().postMessage({ id, ...request });
 			}),

@@ -1,10 +1,11 @@
 import { learnedAppliances } from '../core/learning/learn-from-cooks.ts';
 import { chosenWay, coolingWays } from '../core/cooling/cooling-ways.ts';
 import { orderOfWork } from '../core/schedule/order-of-work.ts';
+import type { SearchWatch } from '../core/schedule/task.ts';
 import { cookCard } from '../core/serving/cook-card.ts';
 import type { AnswerOf, CoreJobName, CoreReply, CoreRequest, InputOf } from './protocol.ts';
 
-const jobs: { [J in CoreJobName]: (input: InputOf<J>) => AnswerOf<J> } = {
+const jobs: { [J in CoreJobName]: (input: InputOf<J>, watch: SearchWatch) => AnswerOf<J> } = {
 	card: cookCard,
 	learn: learnedAppliances,
 	'order-of-work': orderOfWork,
@@ -12,11 +13,21 @@ const jobs: { [J in CoreJobName]: (input: InputOf<J>) => AnswerOf<J> } = {
 	'cooling-choice': chosenWay
 };
 
-/** Answers one request; a broken question comes back as its message, never as a dead worker. */
-export function answerCoreRequest(request: CoreRequest): CoreReply {
-	const { id } = request;
+/**
+ * Answers one request; a broken question comes back as its message, never as a dead worker. What a search finds on its way goes to
+ * `post`; it ends early when its request says stop.
+ */
+export function answerCoreRequest(
+	request: CoreRequest,
+	post: (reply: CoreReply) => void = () => undefined
+): CoreReply {
+	const { id, stop } = request;
+	const watch: SearchWatch = {
+		onBetter: ({ endMin }, done01) => post({ id, progress: { endMin, done01 } }),
+		shouldStop: () => stop !== undefined && Atomics.load(stop, 0) !== 0
+	};
 	try {
-		return { id, ok: true, answer: jobs[request.job](request.input as never) };
+		return { id, ok: true, answer: jobs[request.job](request.input as never, watch) };
 	} catch (error) {
 		return { id, ok: false, message: error instanceof Error ? error.message : String(error) };
 	}

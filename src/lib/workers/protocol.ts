@@ -24,10 +24,24 @@ export type CoreJobName = CoreJob['job'];
 export type InputOf<J extends CoreJobName> = Extract<CoreJob, { job: J }>['input'];
 export type AnswerOf<J extends CoreJobName> = Extract<CoreJob, { job: J }>['answer'];
 export type CoreRequest = {
-	[J in CoreJobName]: { id: number; job: J; input: InputOf<J> };
+	[J in CoreJobName]: {
+		id: number;
+		job: J;
+		input: InputOf<J>;
+		/** its first number is set when the answer is not wanted any more */
+		stop?: Int32Array<SharedArrayBuffer>;
+	};
 }[CoreJobName];
+/** How far a search has come. */
+export interface SearchProgress {
+	/** end of the best plan so far, minutes of the day */
+	endMin: number;
+	done01: number;
+}
 export type CoreReply =
-	{ id: number; ok: true; answer: CoreJob['answer'] } | { id: number; ok: false; message: string };
+	| { id: number; ok: true; answer: CoreJob['answer'] }
+	| { id: number; ok: false; message: string }
+	| { id: number; progress: SearchProgress };
 
 /** A pack as it is, or as if it were thicker, heavier, thawed: asked by a screen, the newest request wins. */
 export interface WaysRequest {

@@ -11,6 +11,8 @@ export interface BoardTask {
 	endMs: number;
 	/** hands, board and knife are washed before it */
 	washBefore: boolean;
+	/** which of the cooks does it, counted from 0; null without hands */
+	cook: number | null;
 	/** tasks it waits for that are not done yet */
 	waitsFor: string[];
 }
@@ -23,10 +25,14 @@ const soonMs = 60_000;
 /** A plan and what has happened, as the kitchen's list shows it at a moment: what runs, what is due, what is next. */
 export function dayBoard(plan: KeptPlan, state: DayState, nowMs: number): BoardTask[] {
 	const zeroMs = state.startedAtMs ?? plan.zeroMs;
+	/** an oven that is hot already is not heated */
+	const isHot = (id: string) =>
+		plan.alreadyHot.includes(id) && state.tasks[id]?.startedAtMs === undefined;
 	const over = (id: string) =>
-		state.tasks[id]?.endedAtMs !== undefined || state.tasks[id]?.skipped === true;
+		state.tasks[id]?.endedAtMs !== undefined || state.tasks[id]?.skipped === true || isHot(id);
 	const rows = plan.tasks
 		.filter((task) => task.kind !== 'pause' || state.tasks[task.id] === undefined)
+		.filter(({ id }) => !isHot(id))
 		.map((task): BoardTask => {
 			const kept = state.tasks[task.id] ?? {};
 			const plannedMs = zeroMs + (plan.startMin[task.id] ?? 0) * 60_000;
@@ -45,15 +51,17 @@ export function dayBoard(plan: KeptPlan, state: DayState, nowMs: number): BoardT
 				startMs,
 				endMs: kept.endedAtMs ?? startMs + minutes * 60_000,
 				washBefore: false,
+				cook: plan.cooks[task.id]?.[0] ?? null,
 				waitsFor: (task.after ?? []).filter((id) => !over(id))
 			};
 		})
 		.sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
-	let last: DayTask | null = null;
+	const last = new Map<number, DayTask>();
 	for (const row of rows) {
-		if (row.status === 'skipped' || !row.task.uses?.[hands] || !row.task.hygiene) continue;
-		row.washBefore = last !== null && needsWash(last.hygiene, row.task.hygiene);
-		last = row.task;
+		const cook = row.cook ?? 0;
+		if (row.status === 'skipped' || !row.task.uses?.[hands] || row.task.kind === 'pause') continue;
+		row.washBefore = needsWash(last.get(cook)?.hygiene, row.task.hygiene ?? 'ready-to-eat');
+		last.set(cook, row.task);
 	}
 	let next = 0;
 	for (const row of rows) {

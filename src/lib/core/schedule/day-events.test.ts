@@ -106,7 +106,13 @@ describe('the kitchen’s list', () => {
 		waitedTooLong: [],
 		missing: [],
 		learned01: {},
-		outlook: null
+		outlook: null,
+		cooks: {},
+		alreadyHot: [],
+		moved: [],
+		because: [],
+		earlier: [],
+		rough: false
 	};
 	const statuses = (events: DayEvent[], nowMin: number) =>
 		Object.fromEntries(

@@ -17,6 +17,8 @@ export const dayEventKinds = [
 	'slow',
 	/** hands rest for so many minutes from that moment on */
 	'pause',
+	/** what was said in an event, by its uid, is taken back */
+	'undo',
 	'tick',
 	'untick'
 ] as const;
@@ -64,9 +66,14 @@ export function dayState(events: readonly DayEvent[]): DayState {
 	};
 	const once = new Map(events.map((event) => [event.uid, event]));
 	const inOrder = [...once.values()].sort((a, b) => a.atMs - b.atMs || (a.uid < b.uid ? -1 : 1));
-	for (const event of inOrder) apply(state, event);
+	const undone = undoneUids(inOrder);
+	for (const event of inOrder) if (!undone.has(event.uid)) apply(state, event);
 	return state;
 }
+
+/** Events that others take back. */
+export const undoneUids = (events: readonly DayEvent[]): ReadonlySet<string> =>
+	new Set(events.filter(({ kind }) => kind === 'undo').map(({ key }) => key));
 
 function apply(state: DayState, { uid, kind, key, value, atMs }: DayEvent): void {
 	const task = (state.tasks[key] ??= {});
@@ -109,6 +116,8 @@ function apply(state: DayState, { uid, kind, key, value, atMs }: DayEvent): void
 			break;
 		case 'untick':
 			state.ticked[key] = false;
+			break;
+		case 'undo':
 			break;
 	}
 	if (Object.keys(state.tasks[key] ?? {}).length === 0) delete state.tasks[key];

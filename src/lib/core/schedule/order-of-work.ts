@@ -17,6 +17,8 @@ export interface OrderOfWorkInput {
 	order?: string[];
 	/** where the plan so far has its tasks begin: what can stays there */
 	before?: Record<string, number>;
+	/** that plan was made for just this */
+	asBefore?: boolean;
 	iterations: number;
 	/** also says what holds the day back and what would help: plans the day anew for each */
 	withOutlook: boolean;

@@ -122,8 +122,18 @@ export function replanDay(input: ReplanInput, watch: SearchWatch = {}): Replan {
 			...(fixedStartMin !== undefined && { fixedStartMin: Math.max(0, fixedStartMin - nowMin) }),
 			...(moved > 0 && { notBeforeMin: moved }),
 			...waitsLeft(task),
-			...waitLeft(task)
+			...waitLeft(task),
+			...(task.within && { within: withinLeft(task.within) })
 		};
+	}
+
+	/** The share of what is left of a task under way after which another is done within it. */
+	function withinLeft({ id, from01 }: NonNullable<Task['within']>): Task['within'] {
+		const started = states[id]?.startedMin;
+		if (started === undefined) return { id, from01 };
+		const leftMin = started + durationMin[id] - nowMin;
+		const fromMin = started + from01 * durationMin[id] - nowMin;
+		return { id, from01: leftMin > 0 ? Math.max(0, fromMin / leftMin) : 0 };
 	}
 
 	/** What is left of a wait whose predecessors have all ended: the task has a latest start, as a link to a moment that is now. */

@@ -1,6 +1,8 @@
 import type { CoolingWayName } from '../cooling/cooling-ways.ts';
+import type { DayEventKind } from './day-events.ts';
 import type { DayOutlook } from './day-outlook.ts';
 import type { DayTask } from './day-tasks.ts';
+import type { MovedTask } from './replan-day.ts';
 
 /** How a dish is cooled on a day: the way chosen and what it was computed to take. */
 export interface ChosenCooling {
@@ -11,10 +13,33 @@ export interface ChosenCooling {
 	verdict: 'pass' | 'at-risk' | 'fail';
 	minutes: number;
 	iceKg: number | null;
-	/** a way that is quicker and more work, when this one takes long */
-	faster: { way: CoolingWayName; minutes: number } | null;
+	/** pots, dishes or bags */
+	vessels?: number;
+	/** every way that passes, the least effort first: the day chooses among them; left out: not all are computed yet */
+	options?: CoolingFigures[];
 	/** what it was computed for: computed anew when this changes */
 	of: string;
+}
+
+/** What a way to cool was computed to take. */
+export interface CoolingFigures {
+	way: CoolingWayName;
+	minutes: number;
+	iceKg: number | null;
+	vessels: number;
+}
+
+/** What a day was planned for, and where its tasks begin: a plan to come back to when a change is taken back. */
+export interface EarlierPlan {
+	of: string;
+	startMin: Record<string, number>;
+}
+
+/** Something said on a day because of which it was planned anew. */
+export interface PlanReason {
+	kind: DayEventKind;
+	key: string;
+	value: number | null;
 }
 
 /** A plan as it is kept and sent; minutes count from `zeroMs`. */
@@ -33,6 +58,18 @@ export interface KeptPlan {
 	/** how the household's kept times compare with the estimates, as the day was planned with */
 	learned01: Record<string, number>;
 	outlook: DayOutlook | null;
+	/** which of the cooks do a task, counted from 0 */
+	cooks: Record<string, number[]>;
+	/** tasks that heat the oven and need not: it is hot already */
+	alreadyHot: string[];
+	/** what begins more than ten minutes from where the plan before had it */
+	moved: MovedTask[];
+	/** why it was planned anew */
+	because: PlanReason[];
+	/** the newest last */
+	earlier: EarlierPlan[];
+	/** a first plan: a better one is looked for */
+	rough: boolean;
 }
 
 /** How a packing day is to go. */
@@ -48,6 +85,25 @@ export interface RunSheet {
 	cooling: Record<string, ChosenCooling>;
 	plan: KeptPlan | null;
 }
+
+/** A plan as it was kept by an earlier version, with what it did not know yet. */
+export const fullPlan = (
+	plan: Omit<KeptPlan, 'cooks' | 'alreadyHot' | 'moved' | 'because' | 'earlier' | 'rough'> &
+		Partial<KeptPlan>
+): KeptPlan => ({
+	cooks: {},
+	alreadyHot: [],
+	moved: [],
+	because: [],
+	earlier: [],
+	rough: false,
+	...plan,
+	outlook: plan.outlook && {
+		...plan.outlook,
+		helps: plan.outlook.helps.filter(({ kind }) => helpKinds.has(kind))
+	}
+});
+const helpKinds: ReadonlySet<string> = new Set(['one-more', 'evening-before', 'drop-dish']);
 
 /** What a kitchen has when nobody has said: one cook, four burners, one oven with two shelves (judgement). */
 export const usualCapacity: Readonly<Record<string, number>> = {

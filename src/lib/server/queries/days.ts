@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, gte, isNull, lt, notInArray, or, sql } from 'drizzle-orm';
 import type { Db } from '../db/db.ts';
 import type { DayEvent } from '../../core/schedule/day-events.ts';
-import type { RunSheet } from '../../core/schedule/run-sheet.ts';
+import { fullPlan, type RunSheet } from '../../core/schedule/run-sheet.ts';
 import { dayDishes, dayEvents, packingDays, shopMarks } from '../db/schema/index.ts';
 
 export type DayRow = typeof packingDays.$inferSelect;
@@ -22,12 +22,15 @@ export async function listDays(db: Db): Promise<(DayRow & { dishCount: number })
 	return rows.map(({ day, dishCount }) => ({ ...day, dishCount }));
 }
 
+const fullRun = (run: RunSheet | null): RunSheet | null =>
+	run && { ...run, plan: run.plan && fullPlan(run.plan) };
+
 export async function getDay(db: Db, id: number): Promise<DayRow | null> {
 	const [day] = await db
 		.select()
 		.from(packingDays)
 		.where(and(eq(packingDays.id, id), isNull(packingDays.removedAtMs)));
-	return day ?? null;
+	return day ? { ...day, run: fullRun(day.run) } : null;
 }
 
 /** Days still to come or under way that come before a day, in their order. `today`: YYYY-MM-DD. */

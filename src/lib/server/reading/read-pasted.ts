@@ -13,7 +13,7 @@ export function startReading(): { readPasted: ReadPasted; stop(): Promise<void> 
 	const read: ReadPasted = async (text, where) => {
 		thread ??= workerThread('build/node/reading.js');
 		try {
-			return (await thread.ask({ text, where }, readingDeadlineMs)) as RecipesRead;
+			return (await thread.ask({ text, where }, { deadlineMs: readingDeadlineMs })) as RecipesRead;
 		} catch (error) {
 			if (!(error instanceof TookTooLong)) throw error;
 			return { recipes: [], problems: [{ where, message: w.recipeImport.tookTooLong }] };

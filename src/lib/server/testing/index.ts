@@ -16,6 +16,7 @@ export async function testDatabase(): Promise<{ db: Db; client: PGlite }> {
 /** For tests: the real computation, in this thread. */
 export const inlineCompute: Compute = async (job, input) => {
 	const reply = answerCoreRequest({ id: 1, job, input } as Parameters<typeof answerCoreRequest>[0]);
+	if ('progress' in reply) throw new Error('progress is no answer');
 	if (!reply.ok) throw new Error(reply.message);
 	return reply.answer as Awaited<ReturnType<Compute>> as never;
 };

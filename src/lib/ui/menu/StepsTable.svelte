@@ -1,13 +1,26 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { handsMin, stepPlaces, type DishStep } from '$lib/core/steps/step';
+	import type { StepNote } from '$lib/server/services/day/step-notes';
 	import { moveStep, removeStep } from '$lib/core/steps/move-step';
 	import { tick } from 'svelte';
 	import { durationText } from '$lib/present/time';
 	import * as w from '$lib/present/wording';
 	import Press from '../kit/Press.svelte';
 
-	let { steps, message }: { steps: readonly DishStep[]; message?: string } = $props();
+	let {
+		steps,
+		notes,
+		cookDay,
+		message
+	}: {
+		steps: readonly DishStep[];
+		/** what is said beside each of them */
+		notes: readonly StepNote[];
+		/** sentences of the method for the day it is cooked */
+		cookDay: readonly string[];
+		message?: string;
+	} = $props();
 	let rows = $derived(steps.map((step) => ({ ...step })));
 	const all = $derived(rows.reduce((sum, step) => sum + step.minutes, 0));
 
@@ -45,6 +58,10 @@
 				after: rows.length ? [rows.length - 1] : []
 			}
 		]);
+	const noteOf = (step: DishStep) => notes[steps.findIndex((one) => one.text === step.text)];
+	const waitSet = (typed: string): Partial<DishStep> => ({
+		maxWaitMin: typed === '' ? undefined : Math.max(0, Number(typed))
+	});
 	const changed = $derived(JSON.stringify(rows) !== JSON.stringify(steps));
 </script>
 
@@ -114,6 +131,15 @@
 					/>
 					{w.steps.hands}
 				</label>
+				{#if noteOf(step)}
+					{@const note = noteOf(step)}
+					<p class="said quiet">
+						{#if note?.sentence}{w.steps.sentence({ sentence: note.sentence })}{/if}
+						{#if note && note.lines.length > 0}{w.steps.goesIn({
+								lines: note.lines.join(', ')
+							})}{/if}
+					</p>
+				{/if}
 				{#if i > 0}
 					<details class="waits">
 						<summary aria-label={w.steps.of({ what: w.steps.after, step: step.text })}
@@ -131,6 +157,21 @@
 								{b + 1}. {before.text}
 							</label>
 						{/each}
+						<label class="tick">
+							{w.steps.waitMost}
+							<input
+								class="entry wait"
+								type="number"
+								min="0"
+								max="2880"
+								placeholder={noteOf(step)?.waitMin?.toString() ?? w.steps.waitAny}
+								aria-label={w.steps.of({ what: w.steps.waitMost, step: step.text })}
+								value={step.maxWaitMin ?? ''}
+								onchange={(event) => set(i, waitSet(event.currentTarget.value))}
+							/>
+							{w.steps.minutes}
+						</label>
+						<p class="quiet">{w.steps.waitHow}</p>
 					</details>
 				{:else}<span></span>{/if}
 				<span class="moves">
@@ -158,6 +199,9 @@
 			</li>
 		{/each}
 	</ol>
+	{#if cookDay.length > 0}
+		<p class="quiet">{w.steps.cookDay({ sentences: cookDay.join('. ') })}</p>
+	{/if}
 	{#if message}<p class="entry-error" role="alert">{message}</p>{/if}
 	<div class="flex flex-wrap gap-3">
 		<Press onclick={add}>{w.steps.add}</Press>
@@ -211,6 +255,14 @@
 	}
 	.step > select {
 		width: 150px;
+	}
+	.said {
+		flex: 1 1 100%;
+		margin-left: 54px;
+		order: 3;
+	}
+	.wait {
+		width: 84px;
 	}
 	.waits {
 		flex: 1 1 130px;

@@ -1,7 +1,8 @@
 <script lang="ts">
+	import type { ComponentProps } from 'svelte';
 	import { enhance } from '$app/forms';
 	import type { RunSheet, KeptPlan } from '$lib/core/schedule/run-sheet';
-	import { hands } from '$lib/core/schedule/task';
+	import { hands, handsMinOf } from '$lib/core/schedule/task';
 	import { taskText } from '$lib/present/run-words';
 	import { durationText, instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
@@ -9,6 +10,9 @@
 	import Press from '../kit/Press.svelte';
 	import Why from '../kit/Why.svelte';
 	import Word from '../kit/Word.svelte';
+	import PlanSearch from './PlanSearch.svelte';
+
+	type PlanSearchState = ComponentProps<typeof PlanSearch>['search'];
 
 	let {
 		run,
@@ -17,7 +21,8 @@
 		deadlineMs,
 		started,
 		zeroMs,
-		habit
+		habit,
+		search
 	}: {
 		run: RunSheet;
 		plan: KeptPlan;
@@ -26,6 +31,8 @@
 		started: boolean;
 		zeroMs: number;
 		habit: Habit;
+		/** a better plan is looked for */
+		search: PlanSearchState | null;
 	} = $props();
 	const endMs = $derived(zeroMs + plan.endMin * 60_000);
 	const lateMin = $derived(deadlineMs === null ? null : (endMs - deadlineMs) / 60_000);
@@ -48,7 +55,7 @@
 	);
 	const texts = $derived(new Map(plan.tasks.map((task) => [task.id, taskText(task)])));
 	const handsMin = $derived(
-		plan.tasks.reduce((sum, task) => sum + (task.uses?.[hands] ? task.durationMin : 0), 0)
+		plan.tasks.reduce((sum, task) => sum + (task.uses?.[hands] ? handsMinOf(task) : 0), 0)
 	);
 	let busy = $state(false);
 	const planning = () => {
@@ -83,6 +90,9 @@
 				>{w.runSheet.ends({ end: instantText(endMs, habit), all: durationText(plan.endMin) })}</Why
 			>
 		</p>
+		{#if search && !started}
+			<PlanSearch {search} {zeroMs} endMin={plan.endMin} {habit} />
+		{/if}
 		{#if !started}
 			<p>
 				{plan.endMin - plan.lowerBoundMin < 0.5
@@ -111,6 +121,7 @@
 		{/if}
 		{#if !started && outlook && outlook.helps.length > 0}
 			<h2>{w.runSheet.heldBack}</h2>
+			<p class="quiet">{w.runSheet.helpHow}</p>
 			<ul class="grid gap-1">
 				{#each outlook.helps.slice(0, 6) as help, i (i)}
 					<li class="flex flex-wrap items-center justify-between gap-2">
@@ -121,21 +132,6 @@
 									gain: durationText(help.gainMin)
 								})}</span
 							>
-						{:else if help.kind === 'cool-faster'}
-							<span
-								>{w.runSheet.faster({
-									dish: dishName(help.dishId),
-									way: w.runSheet.ways.pot[help.way],
-									gain: durationText(help.gainMin)
-								})}</span
-							>
-							<form method="POST" action="?/way" use:enhance={planning}>
-								<input type="hidden" name="dishId" value={help.dishId} />
-								<input type="hidden" name="way" value={help.way} />
-								<Press type="submit" disabled={busy}
-									>{busy ? w.runSheet.planning : w.runSheet.doThat}</Press
-								>
-							</form>
 						{:else if help.kind === 'drop-dish'}
 							<span
 								>{w.runSheet.dropDish({

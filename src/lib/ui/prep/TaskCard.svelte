@@ -6,6 +6,8 @@
 	import { countdownText, durationText, instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
 	import * as w from '$lib/present/wording';
+	import type { StepNote } from '$lib/server/services/day/step-notes';
+	import { tempText } from '$lib/present/units';
 	import { clock } from '../shell/clock.svelte';
 	import type { Say } from './day-log.svelte';
 	import Press from '../kit/Press.svelte';
@@ -15,6 +17,8 @@
 	let {
 		row,
 		dishes,
+		note,
+		manyCooks,
 		goesOn,
 		coolingId,
 		dayId,
@@ -24,6 +28,10 @@
 		row: BoardTask;
 		/** names of its dishes */
 		dishes: string;
+		/** what its step says beside its words */
+		note: StepNote | undefined;
+		/** more than one cook is at work: it says whose it is */
+		manyCooks: boolean;
 		/** what the hands go on with, if this is finished now */
 		goesOn: BoardTask | null;
 		coolingId: number | undefined;
@@ -51,6 +59,10 @@
 		<p class="what">
 			{taskText(task)}
 			{#if raw}<Word tone="refused" text={w.runSheet.rawWord} />{/if}
+			{#if manyCooks && row.cook !== null}<Word
+					tone="cold"
+					text={w.runSheet.cookTag({ n: row.cook + 1 })}
+				/>{/if}
 			{#if task.kind !== 'cool' && task.kind !== 'pack' && dishes}
 				<br /><span class="quiet">{dishes}</span>
 			{/if}
@@ -65,6 +77,13 @@
 			{/if}
 		</p>
 	</div>
+	{#if note && (note.sentence || note.lines.length > 0)}
+		<p class="note">
+			{#if note.lines.length > 0}<b>{note.lines.join(', ')}</b>{/if}
+			{#if note.ovenC !== null}<span>{tempText(note.ovenC, habit)}</span>{/if}
+			{#if note.sentence}<span class="quiet">“{note.sentence}.”</span>{/if}
+		</p>
+	{/if}
 	<div class="acts">
 		{#if running}
 			{#if goesOn && byHand}
@@ -147,6 +166,10 @@
 		font-weight: 700;
 		padding: 6px 10px;
 		border-radius: 6px;
+	}
+	.note {
+		font-size: 17px;
+		overflow-wrap: anywhere;
 	}
 	.acts {
 		display: flex;

@@ -1,4 +1,9 @@
-import { dayState, type DayEvent, type DayEventKind } from '$lib/core/schedule/day-events';
+import {
+	dayState,
+	undoneUids,
+	type DayEvent,
+	type DayEventKind
+} from '$lib/core/schedule/day-events';
 import { clock } from '../shell/clock.svelte';
 import { live } from '../shell/live.svelte';
 import { Outbox } from '../shell/outbox.svelte';
@@ -61,6 +66,24 @@ export class DayLog<D extends KnownDay> {
 		}
 	}
 
+	/** What waits on this device, the oldest first. */
+	get waiting(): readonly DayEvent[] {
+		return this.outbox.waiting;
+	}
+
+	/** The last thing said here that can be taken back: a change of the plan, not a task begun or done (those have their own way). */
+	readonly last = $derived.by(() => {
+		const all = [...this.known.events, ...this.outbox.waiting];
+		const undone = undoneUids(all);
+		return this.saidHere.findLast(({ uid }) => !undone.has(uid)) ?? null;
+	});
+	private saidHere = $state<DayEvent[]>([]);
+
+	/** Takes back what was said. */
+	undo(event: DayEvent): void {
+		this.say({ kind: 'undo', key: event.uid });
+	}
+
 	/** Events that have not reached the server. */
 	get unsent(): number {
 		return this.outbox.unsent;
@@ -68,21 +91,30 @@ export class DayLog<D extends KnownDay> {
 
 	say: Say = (...events) => {
 		const atMs = Math.round(clock.now());
-		void this.outbox.put(
-			events.map(({ kind, key = '', value = null }, i) => ({
-				uid: uid(),
-				kind,
-				key,
-				value,
-				atMs: atMs + i
-			}))
-		);
+		const said = events.map(({ kind, key = '', value = null }, i) => ({
+			uid: uid(),
+			kind,
+			key,
+			value,
+			atMs: atMs + i
+		}));
+		this.saidHere = [...this.saidHere, ...said.filter(({ kind }) => takenBack.has(kind))];
+		void this.outbox.put(said);
 	};
 
 	tick(key: string, ticked: boolean): void {
 		this.say({ kind: ticked ? 'tick' : 'untick', key });
 	}
 }
+
+/** What changes a plan without being work done. */
+const takenBack: ReadonlySet<DayEventKind> = new Set<DayEventKind>([
+	'late',
+	'move',
+	'skip',
+	'slow',
+	'pause'
+]);
 
 /** `crypto.randomUUID` is only there over https; random values are everywhere. */
 function uid(): string {

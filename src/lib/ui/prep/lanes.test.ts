@@ -25,6 +25,7 @@ const row = (
 	startMs: fromMin * minute,
 	endMs: (fromMin + minutes) * minute,
 	washBefore: false,
+	cook: null,
 	waitsFor: []
 });
 

@@ -1,3 +1,4 @@
+import { hands } from '../../core/schedule/task.ts';
 import type { BoardTask } from '../../core/schedule/day-board.ts';
 
 export interface Lane {
@@ -6,6 +7,12 @@ export interface Lane {
 	number: number;
 	rows: BoardTask[];
 }
+
+/** A row as a lane shows it: hands are free again when a thing goes by itself. */
+const inLane = (row: BoardTask, resource: string): BoardTask =>
+	resource === hands && row.task.handsMin !== undefined
+		? { ...row, endMs: Math.min(row.endMs, row.startMs + row.task.handsMin * 60_000) }
+		: row;
 
 /**
  * The timeline's lanes: for each resource in use as many as are needed side by side; what holds two burners lies on two of them.
@@ -25,7 +32,7 @@ export function lanesOf(board: readonly BoardTask[], resources: readonly string[
 				lanes.push(lane);
 				open = [...open, lane];
 			}
-			for (const lane of open.slice(0, amount)) lane.rows.push(row);
+			for (const lane of open.slice(0, amount)) lane.rows.push(inLane(row, resource));
 		}
 		return lanes;
 	});

@@ -3,7 +3,8 @@ import { dishSchema } from '$lib/schemas/dish';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { freezerCheck, partCookedStep } from '$lib/core/foods/freezer-check';
 import { itemByName } from '$lib/core/foods/item-catalogue';
-import { stepsOfDish } from '$lib/server/services/dishes/steps-of-dish';
+import { notesOfSteps } from '$lib/server/services/day/step-notes';
+import { proposedSteps, stepsOfDish } from '$lib/server/services/dishes/steps-of-dish';
 import { dishNutrition } from '$lib/core/foods/dish-nutrition';
 import * as w from '$lib/present/wording';
 import { dishNoteSchema, proposalSchema, readSteps } from '$lib/schemas/dish-extras';
@@ -15,7 +16,7 @@ import {
 	noteDish,
 	setStandsFor
 } from '$lib/server/services/dishes/change-extras';
-import { getHousehold } from '$lib/server/queries/household';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { changeDish, removeDish, restoreVersion } from '$lib/server/services/dishes/change-dish';
 import { correctionsOf } from '$lib/formats/line-corrections';
 import { findItem } from '$lib/core/foods/find-item';
@@ -27,7 +28,8 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const dish = await getDish(locals.db, Number(params.id));
 	if (!dish) error(404);
-	const { freezeAnyway } = await getHousehold(locals.db);
+	const house = await getHousehold(locals.db);
+	const { freezeAnyway } = house;
 	const { nutrition, knownLines } = dishNutrition(dish);
 	return {
 		dish,
@@ -45,6 +47,8 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 		}),
 		cautions: cautionsOfDish('dish', dish),
 		steps: stepsOfDish(dish),
+		stepNotes: notesOfSteps(dish, 1, habitOf(house)),
+		cookDay: proposedSteps(dish).cookDay,
 		nutrition,
 		known: { lines: knownLines, of: dish.lines.length },
 		versions: await versionsOf(locals.db, dish.id),

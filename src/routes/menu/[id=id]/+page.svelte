@@ -101,6 +101,8 @@
 			</section>
 			<StepsTable
 				steps={data.steps}
+				notes={data.stepNotes}
+				cookDay={data.cookDay}
 				message={form && 'stepsMessage' in form ? form.stepsMessage : undefined}
 			/>
 			{#await import('$lib/ui/menu/ScaleDish.svelte') then { default: ScaleDish }}

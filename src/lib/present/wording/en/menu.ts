@@ -337,6 +337,14 @@ export const steps = {
 	after: 'after steps',
 	afterThese: ({ steps }: { steps: Shown }) => `after ${steps}`,
 	afterNone: 'waits for none',
+	sentence: ({ sentence }: { sentence: Shown }) => `“${sentence}.” `,
+	goesIn: ({ lines }: { lines: Shown }) => `With ${lines}.`,
+	waitMost: 'waits at most',
+	waitAny: 'any',
+	waitHow:
+		'The number in grey is usual for this kind of work. Meat that has met heat, and cut raw meat, may wait less, never longer.',
+	cookDay: ({ sentences }: { sentences: Shown }) =>
+		`For the day it is cooked, not for the packing day: ${sentences}.`,
 	up: ({ step }: { step: Shown }) => `Move up: ${step}`,
 	down: ({ step }: { step: Shown }) => `Move down: ${step}`,
 	moveIt: ({ step, n }: { step: Shown; n: Shown }) =>

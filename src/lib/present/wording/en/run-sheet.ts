@@ -58,11 +58,9 @@ export const runSheet = {
 		washMin: 'Minutes for each wash'
 	},
 	heldBack: 'What would help',
+	helpHow: 'Each was planned in full: what stands here is what comes.',
 	oneMore: ({ name, gain }: { name: string; gain: Shown }) =>
 		`One ${runResource(1, name)} more: ${gain} less`,
-	faster: ({ dish, way, gain }: { dish: Shown; way: Shown; gain: Shown }) =>
-		`${dish} cooled by ${way}: ${gain} less`,
-	doThat: 'Do that',
 	evening: ({ count, what, gain }: { count: number; what: Shown; gain: Shown }) =>
 		count === 1
 			? `${what} the evening before: ${gain} less`
@@ -116,6 +114,58 @@ export const runSheet = {
 	asleep:
 		'This page cannot keep the screen on: browsers allow it only over https or on the computer Almacen runs on. Switch off the automatic lock in the phone’s display settings for today, and lay it on the charger.',
 	unsent: ({ count }: { count: Shown }) => `${count} not sent yet`,
+	unsentList: 'Waits on this device until there is a connection; nothing is lost:',
+	searching: ({ end }: { end: Shown }) =>
+		`A better order is looked for; best so far: done by ${end}`,
+	searchingCooling: 'How each dish is cooled best is computed…',
+	searchingHelp: 'What would help is computed…',
+	movedTitle: 'Planned anew',
+	movedNone: 'Nothing else had to move by more than ten minutes.',
+	movedCount: ({ count }: { count: number }) =>
+		count === 1 ? 'One thing moved:' : `${count} things moved:`,
+	movedRest: ({ count }: { count: number }) => `${count} more`,
+	movedBy: ({ what, by, at }: { what: Shown; by: Shown; at: Shown }) =>
+		`${what}: ${by}, now at ${at}`,
+	later10: ({ by }: { by: Shown }) => `${by} later`,
+	earlier10: ({ by }: { by: Shown }) => `${by} earlier`,
+	because: {
+		start: 'the day was begun',
+		begin: ({ what }: { what: Shown }) => `“${what}” was begun`,
+		finish: ({ what }: { what: Shown }) => `“${what}” is done`,
+		skip: ({ what }: { what: Shown }) => `“${what}” is left out`,
+		again: ({ what }: { what: Shown }) => `“${what}” was taken back`,
+		late: ({ what, by }: { what: Shown; by: Shown }) => `“${what}” takes ${by} longer`,
+		move: ({ what }: { what: Shown }) => `“${what}” was moved`,
+		slow: ({ what }: { what: Shown }) => `${what}: slower or as planned again`,
+		pause: ({ by }: { what: Shown; by: Shown }) => `a break of ${by}`,
+		undo: 'something was taken back',
+		end: 'the day was ended'
+	},
+	becauseOf: ({ reasons }: { reasons: Shown }) => `Because ${reasons}.`,
+	saying: ({ kind, what, by }: { kind: Shown; what: Shown; by: Shown }) =>
+		[kind, what && `“${what}”`, by].filter(Boolean).join(' '),
+	said: {
+		start: 'begin the day',
+		end: 'end the day',
+		begin: 'begin',
+		finish: 'done:',
+		skip: 'leave out',
+		again: 'take back',
+		late: 'takes longer:',
+		move: 'moved:',
+		slow: 'slow:',
+		pause: 'a break of',
+		undo: 'taken back',
+		tick: 'ticked',
+		untick: 'unticked'
+	},
+	undoLast: ({ what }: { what: Shown }) => `Take back: ${what}`,
+	cookTag: ({ n }: { n: number }) => `Cook ${n}`,
+	iceInAll: ({ ice, baths, busy }: { ice: Shown; baths: number; busy: Shown }) =>
+		`Ice in all: ${ice}, in ${baths} ${runResource(baths, 'ice-bath')} at most at a time, busy ${busy}.`,
+	fridgeInAll: ({ litres }: { litres: Shown }) =>
+		`Hot food in the refrigerator at a time: at most ${litres}.`,
+	stirInAll: ({ time }: { time: Shown }) => `Hands that stir ice baths: ${time} in all.`,
 	kitchen: 'Kitchen and times today',
 	cooks: 'Cooks',
 	from: 'Begin at',
@@ -147,6 +197,9 @@ export const runSheet = {
 	cooling: 'Cooling',
 	coolingOf: ({ dish, way, time }: { dish: Shown; way: Shown; time: Shown }) =>
 		`${dish}: ${way}, cold in ${time}`,
+	tend: ({ step }: { step: Shown }) => `Look after it: ${step}`,
+	putBack: ({ what }: { what: Shown }) => `Back into the refrigerator: ${what}`,
+	tray: ({ dish }: { dish: Shown }) => `Freeze apart on trays: ${dish}`,
 	stir: ({ dish }: { dish: Shown }) => `Stir ${dish} in its ice every few minutes`,
 	coolingIce: ({ mass }: { mass: Shown }) => `with ${mass} of ice`,
 	ways: {

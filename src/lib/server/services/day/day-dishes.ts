@@ -2,6 +2,7 @@ import { coolingWayNames, type CoolingWay } from '../../../core/cooling/cooling-
 import { limitsFrom } from '../../../core/safety/limits.ts';
 import { airPressureKPa } from '../../../core/water/air-pressure.ts';
 import { boilingC } from '../../../core/water/saturation.ts';
+import type { CoolingOption } from '../../../core/schedule/choose-coolings.ts';
 import type { ChosenCooling, RunSheet } from '../../../core/schedule/run-sheet.ts';
 import type { DayCooling, DayDish } from '../../../core/schedule/day-tasks.ts';
 import { isHot } from '../../../core/schedule/step-hygiene.ts';
@@ -19,8 +20,6 @@ const pot = { kind: 'pot', diameterM: 0.24 } as const;
 const pan = { kind: 'pan', lengthM: 0.32, widthM: 0.22 } as const;
 /** Litres in one pan: 5 cm deep. */
 const panL = 3.5;
-/** Cooling that takes longer than this is also tried the fast way, minutes. */
-const slowMin = 60;
 /** The counter alone never gets food cold, and hot bags warm a freezer: they are shown when ways are compared, not planned. */
 const plannedWays = coolingWayNames.filter(
 	(name) => name !== 'pot-counter' && name !== 'portions-freezer'
@@ -71,7 +70,7 @@ const coolingOf = (way: CoolingWay, pots: number, of: string, byCook: boolean): 
 	way: way.name,
 	byCook,
 	vessel: way.vesselKind,
-	faster: null,
+	vessels: way.vessels * pots,
 	verdict: way.verdict,
 	minutes: Math.max(1, Math.round(way.coldMin ?? Infinity)),
 	iceKg: way.iceKg === null ? null : way.iceKg * pots,
@@ -98,16 +97,56 @@ export async function dayCoolings(
 		}
 		const ask = (asked: readonly CoolingWay['name'][]) =>
 			compute('cooling-choice', { ...question.input, names: [...asked] });
-		const way = coolingOf(await ask(names), question.pots, of, old?.byCook ?? false);
-		if (way.minutes > slowMin && !way.byCook) {
-			const fast = await ask(['pot-ice-bath-stirred']);
-			const minutes = Math.round(fast.coldMin ?? Infinity);
-			if (fast.verdict === 'pass' && minutes < way.minutes)
-				way.faster = { way: fast.name, minutes };
-		}
-		chosen[one.dish.id] = way;
+		chosen[one.dish.id] = coolingOf(await ask(names), question.pots, of, old?.byCook ?? false);
 	}
 	return chosen;
+}
+
+/** The same with every way that passes, for dishes whose way the cook has not chosen: what a day chooses among. */
+export async function withOptions(
+	compute: Compute,
+	planned: readonly PlannedDish[],
+	house: Household,
+	chosen: RunSheet['cooling'],
+	wanted: () => boolean
+): Promise<RunSheet['cooling']> {
+	const found = { ...chosen };
+	for (const one of planned) {
+		const own = chosen[one.dish.id];
+		const question = coolingQuestion(one, house);
+		if (!own || own.byCook || own.options || !question || !wanted()) continue;
+		const { ways } = await compute('cooling-ways', { ...question.input, names: plannedWays });
+		found[one.dish.id] = {
+			...own,
+			options: ways
+				.filter((way) => way.verdict === 'pass' && !way.tooMuchForRefrigerator)
+				.map((way) => {
+					const { minutes, iceKg, vessels = 1 } = coolingOf(way, question.pots, own.of, false);
+					return { way: way.name, minutes, iceKg, vessels };
+				})
+		};
+	}
+	return found;
+}
+
+/** What the day chooses among, as it is planned with. */
+export function coolingOptions(
+	planned: readonly PlannedDish[],
+	cooling: RunSheet['cooling']
+): Record<string, CoolingOption[]> {
+	return Object.fromEntries(
+		planned.flatMap((one) => {
+			const own = cooling[one.dish.id];
+			if (!own?.options?.length || own.byCook) return [];
+			const litres = litresOf(one);
+			const options = own.options.map((figures) => ({
+				way: figures.way,
+				iceKg: figures.iceKg,
+				cooling: coolingBy(figures, litres)
+			}));
+			return [[`${one.dish.id}`, options]];
+		})
+	);
 }
 
 const waterWays: ReadonlySet<CoolingWay['name']> = new Set<CoolingWay['name']>([
@@ -118,15 +157,20 @@ const waterWays: ReadonlySet<CoolingWay['name']> = new Set<CoolingWay['name']>([
 ]);
 
 /** What the run sheet takes of a chosen way; null when it never gets cold that way. */
-function runCooling(chosen: ChosenCooling | undefined, litres: number): DayCooling | null {
-	if (!chosen || !Number.isFinite(chosen.minutes)) return null;
-	const { way, minutes } = chosen;
+const runCooling = (chosen: ChosenCooling | undefined, litres: number): DayCooling | null =>
+	chosen && Number.isFinite(chosen.minutes) ? coolingBy(chosen, litres) : null;
+
+function coolingBy(
+	{ way, minutes, vessels = 1 }: Pick<ChosenCooling, 'way' | 'minutes' | 'vessels'>,
+	litres: number
+): DayCooling {
 	const inWater = waterWays.has(way);
 	const inRefrigerator = way === 'pot-refrigerator' || way === 'wide-dishes-refrigerator';
 	return {
 		minutes,
 		resource: inWater ? 'ice-bath' : inRefrigerator ? 'refrigerator' : null,
 		amount: inRefrigerator ? Math.ceil(litres * 10) / 10 : 1,
+		vessels,
 		packedFirst: way === 'bags-ice-water' || way === 'portions-freezer',
 		stirred: way === 'pot-ice-bath-stirred'
 	};

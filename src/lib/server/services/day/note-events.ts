@@ -1,5 +1,5 @@
 import type { DayEvent } from '../../../core/schedule/day-events.ts';
-import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
+import type { KeptPlan, RunSheet } from '../../../core/schedule/run-sheet.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import { tellChange } from '../../live/changes.ts';
@@ -7,36 +7,46 @@ import { getDay, type DayRow } from '../../queries/days.ts';
 import { addDayEvents } from '../../writes/days.ts';
 import { followCooling } from './follow-cooling.ts';
 import { plannedDishes } from './day-dishes.ts';
-import { firstRun, replanned } from './replan.ts';
+import { inTurn, isBusy } from './in-turn.ts';
+import { firstRun, iterations, keepPlan, planOf } from './replan.ts';
+import { searchOf, searchPlan, stopSearch } from './search-plan.ts';
 import { followTakenOut } from './take-out-components.ts';
 
-/** One change of a day after the other: two devices never plan over each other. */
-const queues = new Map<number, Promise<unknown>>();
-function inTurn<T>(dayId: number, work: () => Promise<T>): Promise<T> {
-	const before = queues.get(dayId) ?? Promise.resolve();
-	const mine = before.then(work, work);
-	const quiet = mine
-		.catch(() => undefined)
-		.then(() => {
-			if (queues.get(dayId) === quiet) queues.delete(dayId);
-		});
-	queues.set(dayId, quiet);
-	return mine;
-}
-
-/** Changes how a day is to go, then plans it. Null when there is no such day. */
-export const changeRun = (
+/**
+ * Changes how a day is to go, then plans it: a first plan is kept at once, a better one is looked for behind it (`searched` is when
+ * that is over). Null when there is no such day.
+ */
+export async function changeRun(
 	db: Db,
 	compute: Compute,
 	dayId: number,
 	nowMs: number,
 	change: (run: RunSheet) => RunSheet
-): Promise<RunSheet | null> =>
-	inTurn(dayId, async () => {
+): Promise<{ run: RunSheet; searched: Promise<void> } | null> {
+	stopSearch(dayId);
+	return inTurn(dayId, async () => {
 		const day = await getDay(db, dayId);
 		if (!day) return null;
-		return replanned(db, compute, day, nowMs, change(day.run ?? (await firstRun(db))), 'plan');
+		const before = day.run ?? (await firstRun(db));
+		const { plan: old } = before;
+		const order = old && !old.rough ? inOrder(old.startMin) : undefined;
+		const run = await planOf(db, compute, day, nowMs, change(before), {
+			iterations: iterations.first,
+			choosesWays: true,
+			withOutlook: false,
+			rough: true,
+			order
+		});
+		await keepPlan(db, dayId, run);
+		const dishes = (plan: KeptPlan) => new Set(plan.tasks.flatMap(({ dishIds }) => dishIds));
+		const isNew = !old || [...dishes(run.plan as KeptPlan)].some((id) => !dishes(old).has(id));
+		const searched = searchPlan(db, compute, dayId, nowMs, isNew ? undefined : order);
+		return { run, searched };
 	});
+}
+
+const inOrder = (startMin: Record<string, number>): string[] =>
+	Object.keys(startMin).sort((a, b) => startMin[a] - startMin[b]);
 
 /**
  * Keeps what happened on a day and tells every page at once; the rest is planned anew behind that (`replanned` is when). Null when
@@ -60,8 +70,8 @@ export async function noteEvents(
 
 const bearsOnPlan = ({ kind }: DayEvent) => kind !== 'tick' && kind !== 'untick';
 
-/** Days with a re-plan that has not begun: it will see whatever is told meanwhile. */
-const toPlan = new Set<number>();
+/** Days with a re-plan that has not begun, and what was told meanwhile: it will see all of it. */
+const toPlan = new Map<number, DayEvent[]>();
 
 /** What follows from events: cooling runs, then a new plan of the rest; ticks of a list need none. */
 export function followEvents(
@@ -71,18 +81,32 @@ export function followEvents(
 	nowMs: number,
 	events: readonly DayEvent[]
 ): Promise<RunSheet | null> {
-	if (events.some(bearsOnPlan)) toPlan.add(dayId);
+	if (events.some(bearsOnPlan)) {
+		stopSearch(dayId);
+		toPlan.set(dayId, [...(toPlan.get(dayId) ?? []), ...events.filter(bearsOnPlan)]);
+	}
 	return inTurn(dayId, async () => {
 		const day = await getDay(db, dayId);
 		if (!day?.run) return null;
 		const planned = await plannedDishes(db, dayId);
 		if (await followCooling(db, compute, { id: dayId, run: day.run }, planned, events))
 			tellChange({ topic: 'clocks' });
-		return toPlan.delete(dayId) ? replanned(db, compute, day, nowMs, day.run, 'replan') : day.run;
+		const because = toPlan.get(dayId);
+		if (!because) return day.run;
+		toPlan.delete(dayId);
+		const run = await planOf(db, compute, day, nowMs, day.run, {
+			iterations: iterations.replan,
+			choosesWays: false,
+			withOutlook: false,
+			rough: false,
+			because
+		});
+		await keepPlan(db, dayId, run);
+		return run;
 	});
 }
 
-/** Plans anew what a server that was killed had not got to. */
+/** Plans anew what a server that was killed had not got to, and goes on looking where it was. */
 export async function catchUp(
 	db: Db,
 	compute: Compute,
@@ -92,6 +116,7 @@ export async function catchUp(
 ): Promise<void> {
 	const { plan } = day.run ?? {};
 	const missed = events.filter((event) => plan && event.atMs > plan.madeAtMs && bearsOnPlan(event));
-	if (missed.length > 0 && !queues.has(day.id))
-		await followEvents(db, compute, day.id, nowMs, missed);
+	if (missed.length > 0 && !isBusy(day.id)) await followEvents(db, compute, day.id, nowMs, missed);
+	else if (plan?.rough && !searchOf(day.id) && !isBusy(day.id))
+		await searchPlan(db, compute, day.id, nowMs);
 }

@@ -1,10 +1,18 @@
-import { dayState, taskStates } from '../../../core/schedule/day-events.ts';
-import { usualCapacity, type RunSheet, type KeptPlan } from '../../../core/schedule/run-sheet.ts';
-import { dayTasks } from '../../../core/schedule/day-tasks.ts';
+import { createHash } from 'node:crypto';
+import { coolId, type DayTasksInput } from '../../../core/schedule/day-tasks.ts';
+import { dayState, taskStates, type DayEvent } from '../../../core/schedule/day-events.ts';
+import type { OrderOfWorkInput } from '../../../core/schedule/order-of-work.ts';
+import {
+	usualCapacity,
+	type EarlierPlan,
+	type KeptPlan,
+	type PlanReason,
+	type RunSheet
+} from '../../../core/schedule/run-sheet.ts';
 import { learnedTimes } from '../../../core/schedule/learned-times.ts';
 import { cookerFill01, dayWork } from '../../../core/published/day-work.ts';
 import { dayIn } from '../../../present/time.ts';
-import type { Compute } from '../../core-worker.ts';
+import type { Compute, ComputeWatch } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/household.ts';
 import { tellChange } from '../../live/changes.ts';
@@ -12,11 +20,14 @@ import { begunDays, eventsOfDay, type DayRow } from '../../queries/days.ts';
 import { setDay } from '../../writes/days.ts';
 import { getHousehold } from '../../queries/household.ts';
 import { clockOnDayMs } from '../../serve-time.ts';
-import { dayCoolings, dayDishesOf, plannedDishes } from './day-dishes.ts';
+import { coolingOptions, dayCoolings, dayDishesOf, plannedDishes } from './day-dishes.ts';
 
 const usualStart = '09:00';
-/** Moves tried: for the day's plan, and for a re-plan while hands wait for it. */
-const iterations = { plan: 300, replan: 40 };
+/**
+ * Moves tried: for a first plan on the screen at once, for the day's plan behind it, for a change of a plan that was looked for
+ * already (what would help is planned with as many, so that what is promised comes), and while hands wait for it.
+ */
+export const iterations = { first: 10, full: 1000, changed: 150, replan: 40 } as const;
 
 /** How a day is to go before anybody said: as the last begun day went. */
 export async function firstRun(db: Db): Promise<RunSheet> {
@@ -32,14 +43,30 @@ export async function firstRun(db: Db): Promise<RunSheet> {
 	};
 }
 
-/** A day planned as it is now: its tasks from the dishes, what has happened, what is left; kept, and told to every page. */
-export async function replanned(
+/** How a day is planned. */
+export interface PlanHow {
+	iterations: number;
+	/** the day chooses how its dishes are cooled, of the ways that are known */
+	choosesWays: boolean;
+	/** also what holds it back and what would help */
+	withOutlook: boolean;
+	/** a better plan is looked for behind it */
+	rough: boolean;
+	/** ids in the order of an earlier plan, to begin with */
+	order?: string[];
+	/** what was said that led to it */
+	because?: readonly DayEvent[];
+	watch?: ComputeWatch;
+}
+
+/** A day planned as it is now: its tasks from the dishes, what has happened, what is left. Nothing is kept by this. */
+export async function planOf(
 	db: Db,
 	compute: Compute,
 	day: DayRow,
 	nowMs: number,
 	run: RunSheet,
-	how: keyof typeof iterations
+	how: PlanHow
 ): Promise<RunSheet> {
 	const planned = await plannedDishes(db, day.id);
 	const house = await getHousehold(db);
@@ -49,67 +76,123 @@ export async function replanned(
 	const minute = (ms: number) => (ms - zeroMs) / 60_000;
 	// a day begun earlier or later than planned: its breaks are on the day it is
 	const onDay = dayIn(zeroMs, house.timeZone);
-	const learned01 = (how === 'replan' && run.plan?.learned01) || (await learned(db, day.id));
-	const tasks = dayTasks({
+	const started = state.startedAtMs !== null;
+	const learned01 = (started && run.plan?.learned01) || (await learned(db, day.id));
+	const doneBefore = run.doneBefore.map(({ id }) => id);
+	const asked: DayTasksInput = {
 		dishes: dayDishesOf(planned, cooling),
 		capacity: run.capacity,
 		litresIn: cookerLitres(house),
 		learned01,
-		doneBefore: new Set(run.doneBefore.map(({ id }) => id))
-	});
-	const missing = tasks.flatMap(({ text, uses = {} }) =>
-		Object.entries(uses)
-			.filter(([name, amount]) => amount > (run.capacity[name] ?? 0))
-			.map(([resource]) => ({ text, resource }))
-	);
-	const started = state.startedAtMs !== null;
+		doneBefore
+	};
+	const ways = how.choosesWays && !started ? coolingOptions(planned, cooling) : {};
 	const fixedPauses = run.pauses.map(({ fromClock, minutes }, i) => ({
 		id: `pause:${i}`,
 		fromMin: minute(clockOnDayMs(onDay, fromClock, house.timeZone)),
 		minutes
 	}));
-	const before = run.plan?.startMin ?? {};
+	const states = taskStates(state, zeroMs);
+	const pauses = [
+		...fixedPauses,
+		...state.pauses.map(({ uid, fromMs, minutes }) => ({
+			id: `pause:${uid}`,
+			fromMin: minute(fromMs),
+			minutes
+		}))
+	];
+	const of = hashOf([states, pauses, state.slow01, asked]);
+	const old = run.plan;
+	const earlier = old?.earlier ?? [];
+	const same = started ? earlier.find((plan) => plan.of === of) : undefined;
+	const shift = old ? (old.zeroMs - zeroMs) / 60_000 : 0;
+	const before = started ? (same?.startMin ?? old?.startMin) : undefined;
+	const question: OrderOfWorkInput = {
+		day: asked,
+		ways,
+		states,
+		nowMin: started ? Math.max(0, minute(nowMs)) : 0,
+		slow01: state.slow01,
+		pauses,
+		changeoverMin: dayWork.changeoverMin,
+		...(how.order && { order: how.order }),
+		...(before && { before: same ? before : shifted(before, started ? 0 : shift) }),
+		asBefore: same !== undefined,
+		iterations: how.iterations,
+		withOutlook: how.withOutlook && !started
+	};
 	const {
 		plan,
-		tasks: all,
-		outlook
-	} = await compute('order-of-work', {
 		tasks,
-		states: taskStates(state, zeroMs),
-		nowMin: started ? Math.max(0, minute(nowMs)) : 0,
-		capacity: run.capacity,
-		slow01: state.slow01,
-		pauses: [
-			...fixedPauses,
-			...state.pauses.map(({ uid, fromMs, minutes }) => ({
-				id: `pause:${uid}`,
-				fromMin: minute(fromMs),
-				minutes
-			}))
-		],
-		changeoverMin: dayWork.changeoverMin,
-		order: Object.keys(before).sort((a, b) => before[a] - before[b]),
-		iterations: iterations[how],
-		faster: Object.entries(cooling).flatMap(([dishId, { faster }]) =>
-			faster ? [{ dishId: Number(dishId), ...faster }] : []
-		),
-		withOutlook: how === 'plan' && !started && missing.length === 0
-	});
-	const { durationMin: _durationMin, ...placed } = plan;
+		ways: chosen,
+		outlook
+	} = await compute('order-of-work', question, how.watch);
+	const missing = tasks.flatMap(({ text, kind, uses = {} }) =>
+		kind === 'pause'
+			? []
+			: Object.entries(uses)
+					.filter(([name, amount]) => amount > (run.capacity[name] ?? 0))
+					.map(([resource]) => ({ text, resource }))
+	);
+	const { durationMin: _durationMin, overWaitMin: _overWaitMin, ...placed } = plan;
 	const kept: KeptPlan = {
 		...placed,
 		zeroMs,
 		madeAtMs: nowMs,
-		tasks: all,
+		tasks,
 		missing,
 		learned01,
-		outlook: outlook ?? (started ? null : (run.plan?.outlook ?? null))
+		outlook: outlook ?? (started ? null : (old?.outlook ?? null)),
+		because: reasons(how.because),
+		earlier: remembered(earlier, { of, startMin: plan.startMin }),
+		rough: how.rough
 	};
-	const next = { ...run, cooling, plan: kept };
-	await setDay(db, day.id, { run: next });
-	tellChange({ topic: 'day' });
-	return next;
+	return { ...run, cooling: withChosen(cooling, chosen), plan: kept };
 }
+
+/** Keeps a day's plan and tells every page. */
+export async function keepPlan(db: Db, dayId: number, run: RunSheet): Promise<void> {
+	await setDay(db, dayId, { run });
+	tellChange({ topic: 'day' });
+}
+
+const hashOf = (what: unknown): string =>
+	createHash('sha256').update(JSON.stringify(what)).digest('base64url').slice(0, 16);
+
+const shifted = (startMin: Record<string, number>, byMin: number): Record<string, number> =>
+	Object.fromEntries(Object.entries(startMin).map(([id, at]) => [id, at + byMin]));
+
+/** So many earlier plans can be come back to. */
+const mostEarlier = 6;
+const remembered = (earlier: readonly EarlierPlan[], plan: EarlierPlan): EarlierPlan[] =>
+	[...earlier.filter(({ of }) => of !== plan.of), plan].slice(-mostEarlier);
+
+/** What is told of why a day was planned anew; more than a few say nothing. */
+const mostReasons = 4;
+const reasons = (events: readonly DayEvent[] = []): PlanReason[] =>
+	events
+		.filter(({ kind }) => kind !== 'tick' && kind !== 'untick')
+		.slice(-mostReasons)
+		.map(({ kind, key, value }) => ({ kind, key, value }));
+
+/** The ways a day has chosen, put to its dishes. */
+function withChosen(
+	cooling: RunSheet['cooling'],
+	chosen: Awaited<
+		ReturnType<typeof import('../../../core/schedule/order-of-work.ts').orderOfWork>
+	>['ways']
+): RunSheet['cooling'] {
+	return Object.fromEntries(
+		Object.entries(cooling).map(([id, own]) => {
+			const figures = own.options?.find(({ way }) => way === chosen[id]?.way);
+			return [id, figures && !own.byCook ? { ...own, ...figures, verdict: 'pass' as const } : own];
+		})
+	);
+}
+
+/** Whether a task is the cooling of one of the dishes. */
+export const isCooling = (key: string, dishIds: readonly number[]): boolean =>
+	dishIds.some((id) => key === coolId(id));
 
 /** Litres the household's closed cookers may be filled with. */
 const cookerLitres = (house: Household): Record<string, number> => ({
@@ -129,8 +212,8 @@ async function learned(db: Db, exceptDayId: number): Promise<Record<string, numb
 				const { tasks } = dayState(await eventsOfDay(db, id));
 				return (run.plan?.tasks ?? []).flatMap(({ id: key, kind, work, baseMin }) => {
 					const { startedAtMs, endedAtMs } = tasks[key] ?? {};
-					if (kind === 'cool' || kind === 'stir' || kind === 'pause' || !startedAtMs || !endedAtMs)
-						return [];
+					const byHands = kind === 'chop' || kind === 'step' || kind === 'pack';
+					if (!byHands || !startedAtMs || !endedAtMs) return [];
 					return [{ work, baseMin, actualMin: (endedAtMs - startedAtMs) / 60_000 }];
 				});
 			})

@@ -7,6 +7,7 @@ import { getHousehold } from '../../queries/household.ts';
 import { clockOnDayMs } from '../../serve-time.ts';
 import { firstRun } from './replan.ts';
 import { catchUp } from './note-events.ts';
+import { searchOf } from './search-plan.ts';
 
 /** A packing day as every device shows it: how it is to go, its plan, what has happened. Null when there is no such day. */
 export async function runSheetNow(db: Db, compute: Compute, dayId: number, nowMs: number) {
@@ -24,6 +25,8 @@ export async function runSheetNow(db: Db, compute: Compute, dayId: number, nowMs
 		asOfMs: nowMs,
 		day: { id: day.id, onDay: day.onDay },
 		run,
+		/** a better plan is looked for */
+		search: searchOf(dayId),
 		deadlineMs: run.deadlineClock ? clockOnDayMs(onDay, run.deadlineClock, timeZone) : null,
 		events,
 		coolings: (await coolingsOfDay(db, dayId)).map(({ id, dishId }) => ({ id, dishId }))

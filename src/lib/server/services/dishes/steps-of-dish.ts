@@ -1,9 +1,9 @@
 import {
 	proposeSteps,
-	type DishStep,
-	type StepLine,
+	type ProposedSteps,
 	type ToldCooking
 } from '../../../core/steps/propose-steps.ts';
+import type { DishStep, StepLine } from '../../../core/steps/step.ts';
 import type { Method } from '../../../core/cooking/method.ts';
 import type { Dish } from '../../queries/dishes.ts';
 
@@ -47,14 +47,16 @@ function toldOf({ instruction }: Pick<Dish, 'instruction'>): ToldCooking | null 
 	};
 }
 
-/** A dish's pieces of work: as the cook left them, or proposed. */
-export const stepsOfDish = (
-	dish: Pick<Dish, 'lines' | 'steps' | 'method' | 'instruction' | 'state'>
-): DishStep[] =>
-	dish.steps ??
+type DishWork = Pick<Dish, 'lines' | 'steps' | 'method' | 'instruction' | 'state'>;
+
+/** What is read of a dish's work: its steps, and what its method leaves for the day it is cooked. */
+export const proposedSteps = (dish: DishWork): ProposedSteps =>
 	proposeSteps({
 		lines: stepLines(dish),
 		method: dish.method,
 		told: toldOf(dish),
 		state: dish.state
 	});
+
+/** A dish's pieces of work: as the cook left them, or proposed. */
+export const stepsOfDish = (dish: DishWork): DishStep[] => dish.steps ?? proposedSteps(dish).steps;

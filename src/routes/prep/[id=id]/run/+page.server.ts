@@ -6,6 +6,8 @@ import { dayRunSchema, type Pause } from '$lib/schemas/run-sheet';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';
 import { runSheetNow } from '$lib/server/services/day/run-sheet-now';
+import { getHousehold, habitOf } from '$lib/server/queries/household';
+import { stepNotes } from '$lib/server/services/day/step-notes';
 import { plannedDishes } from '$lib/server/services/day/day-dishes';
 import { changeRun } from '$lib/server/services/day/note-events';
 import type { RunSheet } from '$lib/core/schedule/run-sheet';
@@ -16,7 +18,13 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const bar = await dayProgress(locals.db, Number(params.id));
 	if (!now || !bar) error(404);
 	const dishes = await plannedDishes(locals.db, now.day.id);
-	return { bar, now, dishes: dishes.map(({ dish }) => ({ id: dish.id, name: dish.name })) };
+	const habit = habitOf(await getHousehold(locals.db));
+	return {
+		bar,
+		now,
+		dishes: dishes.map(({ dish }) => ({ id: dish.id, name: dish.name })),
+		notes: stepNotes(dishes, habit)
+	};
 };
 
 type RunForm = { startClock: string; deadlineClock?: string; pauses: Pause[] };
@@ -26,7 +34,11 @@ async function change(
 	how: (run: RunSheet) => RunSheet
 ) {
 	const { db, compute } = locals;
-	if (!(await changeRun(db, compute, Number(params.id), nowMs(), how))) error(404);
+	const changed = await changeRun(db, compute, Number(params.id), nowMs(), how);
+	if (!changed) error(404);
+	changed.searched.catch((problem: unknown) =>
+		console.error('A better plan was not found:', problem)
+	);
 }
 
 export const actions: Actions = {
@@ -74,6 +86,7 @@ export const actions: Actions = {
 			const old = run.cooling[dishId];
 			if (!old) return run;
 			const chosen = way ? { ...old, way, byCook: true } : { ...old, byCook: false };
+			delete chosen.options;
 			return { ...run, cooling: { ...run.cooling, [dishId]: { ...chosen, of: '' } } };
 		});
 		return { planned: true };

@@ -2,12 +2,13 @@
 	import DayBar from '$lib/ui/day/DayBar.svelte';
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
+	import type { DayEvent } from '$lib/core/schedule/day-events';
 	import type { KeptPlan } from '$lib/core/schedule/run-sheet';
 	import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
 	import { dayBoard, goesOnWith } from '$lib/core/schedule/day-board';
 	import { taskText } from '$lib/present/run-words';
 	import { dayText, durationText, instantText } from '$lib/present/time';
-	import { massText } from '$lib/present/units';
+	import { massText, volumeText } from '$lib/present/units';
 	import { standingLine, verdictWords } from '$lib/present/wording/codes/words';
 	import * as w from '$lib/present/wording';
 	import { alarm } from '$lib/ui/shell/alarm.svelte';
@@ -16,6 +17,8 @@
 	import Press from '$lib/ui/kit/Press.svelte';
 	import KitchenToday from '$lib/ui/prep/KitchenToday.svelte';
 	import Outlook from '$lib/ui/prep/Outlook.svelte';
+	import PlanChange from '$lib/ui/prep/PlanChange.svelte';
+	import { coolingLoad } from '$lib/core/schedule/cooling-load';
 	import TaskCard from '$lib/ui/prep/TaskCard.svelte';
 	import Timeline from '$lib/ui/prep/Timeline.svelte';
 	import { screenAwake } from '$lib/ui/shell/wake-lock.svelte';
@@ -48,7 +51,16 @@
 	const coolings = $derived(
 		Object.entries(run.cooling).map(([id, chosen]) => ({ id: Number(id), ...chosen }))
 	);
+	const load = $derived(plan && coolingLoad(plan, run.cooling));
 	const say: Say = (...events) => log.say(...events);
+
+	const texts = $derived(new Map((plan?.tasks ?? []).map((task) => [task.id, taskText(task)])));
+	const saidText = ({ kind, key, value }: DayEvent) =>
+		w.runSheet.saying({
+			kind: w.runSheet.said[kind],
+			what: texts.get(key) ?? w.runSheet.lanes[key] ?? '',
+			by: kind === 'late' || kind === 'pause' ? durationText(value ?? 0) : ''
+		});
 
 	$effect(() => (started && !ended ? screenAwake.keep() : undefined));
 	const timesUp = $derived(of('running').filter((row) => row.endMs <= clock.fineMs));
@@ -74,7 +86,15 @@
 	{timesUp.map(({ task }) => w.runSheet.timeUp({ what: taskText(task) })).join('; ')}
 </p>
 {#if log.unsent > 0}
-	<p class="mb-3"><Word tone="caution" text={w.runSheet.unsent({ count: log.unsent })} /></p>
+	<div class="mb-3" role="status">
+		<p><Word tone="caution" text={w.runSheet.unsent({ count: log.unsent })} /></p>
+		<p class="quiet">{w.runSheet.unsentList}</p>
+		<ul class="quiet">
+			{#each log.waiting as event (event.uid)}
+				<li>{instantText(event.atMs, data.habit)} {saidText(event)}</li>
+			{/each}
+		</ul>
+	</div>
 {/if}
 
 {#if data.dishes.length === 0}
@@ -125,6 +145,8 @@
 								<TaskCard
 									{row}
 									dishes={dishNames(row.task.dishIds)}
+									note={data.notes[row.task.id]}
+									manyCooks={(run.capacity.hands ?? 1) > 1}
 									goesOn={row.status === 'running' ? goesOnWith(board, row.task.id) : null}
 									coolingId={coolingOf(row.task.dishIds)}
 									{dayId}
@@ -142,6 +164,11 @@
 						<Press onclick={() => (alarm.on ? alarm.switchOff() : void alarm.switchOn())}
 							>{alarm.on ? w.runSheet.soundOff : w.runSheet.soundOn}</Press
 						>
+						{#if log.last}
+							<Press onclick={() => log.last && log.undo(log.last)}
+								>{w.runSheet.undoLast({ what: saidText(log.last) })}</Press
+							>
+						{/if}
 						<Press onclick={() => say({ kind: 'pause', value: 15 })}>{w.runSheet.shortBreak}</Press>
 						<Press onclick={() => say({ kind: 'slow', key: 'oven', value: slow ? 1 : 1.25 })}
 							>{slow
@@ -155,6 +182,7 @@
 			<div class="grid content-start gap-4">
 				{#if started}
 					{@render outlook(plan)}
+					<PlanChange {plan} {zeroMs} habit={data.habit} />
 				{/if}
 				{#if over.length > 0}
 					<details class="plate">
@@ -216,6 +244,21 @@
 								</li>
 							{/each}
 						</ul>
+						{#if load}
+							<p class="mt-2">
+								{#if load.iceKg > 0}{w.runSheet.iceInAll({
+										ice: massText(load.iceKg, data.habit),
+										baths: load.baths,
+										busy: durationText(load.bathMin)
+									})}{/if}
+								{#if load.refrigeratorL > 0}{w.runSheet.fridgeInAll({
+										litres: volumeText(load.refrigeratorL, data.habit)
+									})}{/if}
+								{#if load.stirMin > 0}{w.runSheet.stirInAll({
+										time: durationText(load.stirMin)
+									})}{/if}
+							</p>
+						{/if}
 						<p class="quiet mt-2">{standingLine}</p>
 					</details>
 				{/if}
@@ -256,6 +299,7 @@
 		{started}
 		{zeroMs}
 		habit={data.habit}
+		search={log.known.search}
 	/>
 {/snippet}
 
@@ -269,6 +313,8 @@
 						<TaskCard
 							{row}
 							dishes={dishNames(row.task.dishIds)}
+							note={data.notes[row.task.id]}
+							manyCooks={(run.capacity.hands ?? 1) > 1}
 							goesOn={null}
 							coolingId={undefined}
 							{dayId}
