@@ -15,6 +15,11 @@ export type Compute = <J extends CoreJobName>(
 	watch?: ComputeWatch
 ) => Promise<AnswerOf<J>>;
 
+const planningJobs: ReadonlySet<CoreJobName> = new Set<CoreJobName>([
+	'order-of-work',
+	'day-outlook'
+]);
+
 /**
  * Worker threads for long computations, so that a server at work on one still answers everybody else. Days are planned in a thread of
  * their own: a search never makes a cook card wait.
@@ -24,7 +29,7 @@ export function startCoreWorker(): { compute: Compute; stop(): Promise<void> } {
 	const planning = workerThread('build/node/core-jobs.js');
 	return {
 		compute: (job, input, { onProgress, stop } = {}) =>
-			(job === 'order-of-work' ? planning : thread).ask(
+			(planningJobs.has(job) ? planning : thread).ask(
 				{ job, input, stop },
 				{ onProgress: (progress) => onProgress?.(progress as SearchProgress) }
 			) as Promise<AnswerOf<typeof job>>,

@@ -1,6 +1,6 @@
 import { learnedAppliances } from '../core/learning/learn-from-cooks.ts';
 import { chosenWay, coolingWays } from '../core/cooling/cooling-ways.ts';
-import { orderOfWork } from '../core/schedule/order-of-work.ts';
+import { orderOfWork, outlookOf } from '../core/schedule/order-of-work.ts';
 import type { SearchWatch } from '../core/schedule/task.ts';
 import { cookCard } from '../core/serving/cook-card.ts';
 import type { AnswerOf, CoreJobName, CoreReply, CoreRequest, InputOf } from './protocol.ts';
@@ -9,6 +9,7 @@ const jobs: { [J in CoreJobName]: (input: InputOf<J>, watch: SearchWatch) => Ans
 	card: cookCard,
 	learn: learnedAppliances,
 	'order-of-work': orderOfWork,
+	'day-outlook': outlookOf,
 	'cooling-ways': coolingWays,
 	'cooling-choice': chosenWay
 };
@@ -24,6 +25,7 @@ export function answerCoreRequest(
 	const { id, stop } = request;
 	const watch: SearchWatch = {
 		onBetter: ({ endMin }, done01) => post({ id, progress: { endMin, done01 } }),
+		onStep: (done01) => post({ id, progress: { endMin: null, done01 } }),
 		shouldStop: () => stop !== undefined && Atomics.load(stop, 0) !== 0
 	};
 	try {

@@ -11,13 +11,15 @@ import type { DelayedStart, delayedStart } from '../core/serving/delayed-start.t
 import type { CookCard, CookCardInput } from '../core/serving/cook-card.ts';
 import type { CoolingWay, CoolingWaysInput, coolingWays } from '../core/cooling/cooling-ways.ts';
 import type { blockFormTimes, FormTimes } from '../core/packing/block-shapes.ts';
-import type { OrderOfWorkInput, OrderedDay } from '../core/schedule/order-of-work.ts';
+import type { DayOutlook } from '../core/schedule/day-outlook.ts';
+import type { OrderOfWorkInput, OrderedDay, OutlookInput } from '../core/schedule/order-of-work.ts';
 
 /** One version of the messages between a client and a worker; both sides are built together. */
 export type CoreJob =
 	| { job: 'card'; input: CookCardInput; answer: CookCard }
 	| { job: 'learn'; input: LearnInput; answer: LearnedAppliances }
 	| { job: 'order-of-work'; input: OrderOfWorkInput; answer: OrderedDay }
+	| { job: 'day-outlook'; input: OutlookInput; answer: DayOutlook }
 	| { job: 'cooling-ways'; input: CoolingWaysInput; answer: ReturnType<typeof coolingWays> }
 	| { job: 'cooling-choice'; input: CoolingWaysInput; answer: CoolingWay };
 export type CoreJobName = CoreJob['job'];
@@ -34,8 +36,8 @@ export type CoreRequest = {
 }[CoreJobName];
 /** How far a search has come. */
 export interface SearchProgress {
-	/** end of the best plan so far, minutes of the day */
-	endMin: number;
+	/** end of the best plan so far, minutes of the day; null: that is not what is looked for */
+	endMin: number | null;
 	done01: number;
 }
 export type CoreReply =

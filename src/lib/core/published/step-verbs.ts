@@ -143,7 +143,15 @@ export const stepVerbs: readonly StepVerb[] = [
 		kind: 'cut'
 	},
 	{
-		words: /mix|combine|whisk|beat|fold|toss|mash|layer|assemble|fill|spread|cream|rub/,
+		words: /layer|assemble/,
+		place: 'bowl',
+		minutes: 6,
+		perBatchMin: 5,
+		hands: true,
+		own: true
+	},
+	{
+		words: /mix|combine|whisk|beat|fold|toss|fill|spread|cream|rub/,
 		place: 'bowl',
 		minutes: 4,
 		perBatchMin: 2,

@@ -52,6 +52,7 @@ export function buildSchedule(
 	budget: Budget
 ): Built | null {
 	const placement = new Placement(rules.capacity, rules.changeoverMin);
+	budget.puts--;
 	for (const task of list)
 		if (task.fixedStartMin !== undefined && !placement.putAt(task, task.fixedStartMin)) return null;
 	const fixed = placement.placed.length;
@@ -173,7 +174,10 @@ function putNext(
 		task,
 		Math.max(readyMin, fromMin, task.notBeforeMin ?? 0, notBefore.get(task.id) ?? 0)
 	);
-	if (start === null) return null;
+	if (start === null) {
+		const early = placement.heatedTooEarly(task);
+		return early && { task, for: early.id, byMin: early.byMin };
+	}
 	const isFixed = (id: string) => placement.get(id)?.task.fixedStartMin !== undefined;
 	let over = 0;
 	for (const { id, endMin, limitMin } of limits(task, placement)) {

@@ -15,23 +15,27 @@ const worthMin = 5;
 const mostRounds = 3;
 
 /**
- * The ways a whole day's hot dishes are cooled, of those that pass for each (`ways`, the least effort first): from the least effort
- * on, whatever shortens the day most is changed, one dish after the other, as long as it is worth it; then ice is spared where that
+ * The ways a whole day's hot dishes are cooled, of those that pass for each (`ways`, the least effort first): from the ways it has
+ * (`start`), or the least effort, on, whatever shortens the day most is changed, one dish after the other, as long as it is worth it; then ice is spared where that
  * costs no time. So what is scarce (baths, litres of the refrigerator, hands that stir) is shared by the day, not by the dish.
  */
 export function chooseCoolings(
 	day: DayTasksInput,
 	ways: Readonly<Record<string, readonly CoolingOption[]>>,
+	start: Readonly<Record<string, CoolingWayName>> = {},
 	changeoverMin?: number
 ): Record<string, CoolingOption> {
 	const chosen: Record<string, CoolingOption> = {};
-	for (const [id, options] of Object.entries(ways)) if (options[0]) chosen[id] = options[0];
+	for (const [id, options] of Object.entries(ways)) {
+		const first = options.find(({ way }) => way === start[id]) ?? options[0];
+		if (first) chosen[id] = first;
+	}
 	const endWith = (some: Record<string, CoolingOption>) => {
 		const plan = scheduleDay({
 			tasks: dayTasks(withCoolings(day, some)),
 			capacity: { ...day.capacity },
 			changeoverMin,
-			iterations: 0
+			quick: true
 		});
 		return plan.outcome === 'infeasible' ? Infinity : plan.endMin;
 	};

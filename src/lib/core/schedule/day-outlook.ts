@@ -1,6 +1,6 @@
 import { boundParts } from './lower-bound.ts';
 import { withCompanions, type DayTask, type DayTasksInput } from './day-tasks.ts';
-import { hands } from './task.ts';
+import { hands, type SearchWatch } from './task.ts';
 
 /** Something that would make the day shorter, and by how much. */
 export type DayHelp =
@@ -31,14 +31,18 @@ export function dayOutlook(input: {
 	tasks: readonly DayTask[];
 	endMin: number;
 	endWith(day: DayTasksInput): number;
-	shouldStop?(): boolean;
+	watch?: SearchWatch;
 }): DayOutlook {
-	const { day, tasks, endMin } = input;
+	const { day, tasks, endMin, watch = {} } = input;
 	const { capacity } = day;
 	const [part] = boundParts(tasks, capacity);
 	const helps: DayHelp[] = [];
+	const evenings = eveningWork(tasks);
+	const questions = scarce.length + evenings.length + day.dishes.length;
+	let asked = 0;
 	const offer = (changed: DayTasksInput, help: (gainMin: number) => DayHelp) => {
-		if (input.shouldStop?.()) return;
+		if (watch.shouldStop?.()) return;
+		watch.onStep?.(asked++ / questions);
 		const gainMin = endMin - input.endWith(changed);
 		if (gainMin >= worthMin) helps.push(help(gainMin));
 	};
@@ -49,7 +53,7 @@ export function dayOutlook(input: {
 				resource,
 				gainMin
 			}));
-	for (const evening of eveningWork(tasks)) {
+	for (const evening of evenings) {
 		const doneBefore = [...(day.doneBefore ?? []), ...evening];
 		offer({ ...day, doneBefore }, (gainMin) => ({
 			kind: 'evening-before',

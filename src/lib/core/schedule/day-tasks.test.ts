@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import { proposeSteps } from '../steps/propose-steps.ts';
 import type { StepLine } from '../steps/step.ts';
 import { oneMore } from './day-outlook.ts';
-import { orderOfWork } from './order-of-work.ts';
+import { orderOfWork, outlookOf } from './order-of-work.ts';
 import { dayTasks, withoutTasks, type DayDish } from './day-tasks.ts';
 
 const line = (itemName: string, cut: string, massKg: number): StepLine => ({
@@ -112,13 +112,14 @@ describe('what holds the day back', () => {
 		states: {},
 		nowMin: 0,
 		pauses: [],
-		iterations: 60,
-		withOutlook: false
+		iterations: 60
 	};
-	const { plan, outlook } = orderOfWork({ ...ask, withOutlook: true });
+	const found = orderOfWork(ask);
+	const { plan } = found;
+	const outlook = outlookOf({ question: ask, found });
 	it('what is promised is what planning that day brings, and never below its own bound', () => {
 		const order = Object.keys(plan.startMin).sort((a, b) => plan.startMin[a] - plan.startMin[b]);
-		for (const help of outlook?.helps ?? []) {
+		for (const help of outlook.helps) {
 			const { day } = ask;
 			const changed =
 				help.kind === 'one-more'
@@ -130,9 +131,9 @@ describe('what holds the day back', () => {
 			assert.equal(plan.endMin - shorter.endMin, help.gainMin);
 			assert.ok(shorter.endMin >= shorter.lowerBoundMin - 1e-6);
 		}
-		assert.ok(outlook?.helps.some((help) => help.kind === 'drop-dish' && help.dishId === 1));
+		assert.ok(outlook.helps.some((help) => help.kind === 'drop-dish' && help.dishId === 1));
 	});
 	it('the longest dish is named when its chain is what binds', () => {
-		assert.deepEqual(outlook?.heldBy, { kind: 'dish', dishId: 1 });
+		assert.deepEqual(outlook.heldBy, { kind: 'dish', dishId: 1 });
 	});
 });

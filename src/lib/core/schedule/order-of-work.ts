@@ -1,3 +1,4 @@
+import type { CoolingWayName } from '../cooling/cooling-ways.ts';
 import { chooseCoolings, withCoolings, type CoolingOption } from './choose-coolings.ts';
 import { dayOutlook, type DayOutlook } from './day-outlook.ts';
 import { dayTasks, type DayTask, type DayTasksInput } from './day-tasks.ts';
@@ -17,11 +18,9 @@ export interface OrderOfWorkInput {
 	order?: string[];
 	/** where the plan so far has its tasks begin: what can stays there */
 	before?: Record<string, number>;
-	/** that plan was made for just this */
-	asBefore?: boolean;
+	/** ways it is cooled so far, by dish */
+	startWays?: Record<string, CoolingWayName>;
 	iterations: number;
-	/** also says what holds the day back and what would help: plans the day anew for each */
-	withOutlook: boolean;
 }
 
 export interface OrderedDay {
@@ -30,46 +29,51 @@ export interface OrderedDay {
 	tasks: DayTask[];
 	/** by dish */
 	ways: Record<string, CoolingOption>;
-	outlook: DayOutlook | null;
 }
 
-/** Plans a day, or what is left of it, around its pauses; on request with the ways its dishes are cooled and what holds it back. */
+/** What holds a planned day back, and what would help, is asked with the question it was planned by. */
+export interface OutlookInput {
+	question: OrderOfWorkInput;
+	found: OrderedDay;
+}
+
+/**
+ * What holds a planned day back and what would help: each is planned as it would be if the cook did that, from the plan as it is, so
+ * that what is promised is what comes.
+ */
+export function outlookOf({ question, found }: OutlookInput, watch: SearchWatch = {}): DayOutlook {
+	const { plan, tasks } = found;
+	const order = Object.keys(plan.startMin).sort((a, b) => plan.startMin[a] - plan.startMin[b]);
+	const startWays = waysOf(found.ways);
+	return dayOutlook({
+		day: question.day,
+		tasks,
+		endMin: plan.endMin,
+		endWith: (day) => {
+			const asked = { ...question, day, order, startWays };
+			const changed = orderOfWork(asked, { shouldStop: watch.shouldStop }).plan;
+			return changed.outcome === 'infeasible' ? Infinity : changed.endMin;
+		},
+		watch
+	});
+}
+
+export const waysOf = (ways: Record<string, CoolingOption>): Record<string, CoolingWayName> =>
+	Object.fromEntries(Object.entries(ways).map(([id, { way }]) => [id, way]));
+
+/**
+ * Plans a day, or what is left of it, around its pauses: the ways its dishes are cooled, its tasks, their order; where cut meat would
+ * lie too long it is put back.
+ */
 export function orderOfWork(input: OrderOfWorkInput, watch: SearchWatch = {}): OrderedDay {
-	const found = planned(input, input.day, watch);
-	const outlook =
-		input.withOutlook && found.plan.outcome !== 'infeasible'
-			? dayOutlook({
-					day: input.day,
-					tasks: found.tasks,
-					endMin: found.plan.endMin,
-					endWith: (day) => {
-						const order = Object.keys(found.plan.startMin).sort(
-							(a, b) => found.plan.startMin[a] - found.plan.startMin[b]
-						);
-						const { plan } = planned({ ...input, order }, day, {
-							shouldStop: watch.shouldStop
-						});
-						return plan.outcome === 'infeasible' ? Infinity : plan.endMin;
-					},
-					shouldStop: watch.shouldStop
-				})
-			: null;
-	return { ...found, outlook };
-}
-
-/** One day planned: its ways to cool, its tasks, its order; where cut meat would lie too long it is put back. */
-function planned(
-	input: OrderOfWorkInput,
-	day: DayTasksInput,
-	watch: SearchWatch
-): Omit<OrderedDay, 'outlook'> {
+	const { day } = input;
 	const { capacity } = day;
 	const own = Object.fromEntries(
 		Object.entries(input.ways ?? {}).filter(([id]) =>
 			day.dishes.some((dish) => `${dish.id}` === id)
 		)
 	);
-	const ways = chooseCoolings(day, own, input.changeoverMin);
+	const ways = chooseCoolings(day, own, input.startWays, input.changeoverMin);
 	const pauses = pauseTasks(input, capacity[hands] ?? 1);
 	const states = { ...input.states };
 	for (const { id, fixedStartMin = 0 } of pauses)

@@ -3,6 +3,7 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { packingDays } from '../fixtures/random-days.ts';
 import { dayTasks, stepId, type DayTask, type DayTasksInput } from './day-tasks.ts';
+import { stillHolds } from './earlier-plan.ts';
 import { replanDay, type TaskState } from './replan-day.ts';
 import { scheduleDay } from './schedule-day.ts';
 import { countMoved } from './steady-plan.ts';
@@ -112,7 +113,7 @@ describe('whole packing days', () => {
 
 	it('a step that takes ten minutes longer moves few others, and the day is hardly longer than planned anew', () => {
 		const moved: number[] = [];
-		for (const day of fc.sample(packingDays, { numRuns: 30, seed: 11 })) {
+		for (const day of fc.sample(packingDays, { numRuns: 20, seed: 11 })) {
 			const tasks = dayTasks(day);
 			const capacity = { ...day.capacity };
 			const plan = scheduleDay({ tasks, capacity, iterations: 150 });
@@ -129,9 +130,8 @@ describe('whole packing days', () => {
 			// the late step was on time after all: the plan is the one before
 			const { extraMin: _late, ...inTime } = states[lateId(tasks, plan)];
 			const undone = { ...states, [lateId(tasks, plan)]: inTime };
-			const again = replanDay({ ...ask, states: undone, before: plan.startMin, asBefore: true });
-			// an oven that is heated may turn out hot already, a little later: one at most
-			assert.ok(countMoved(again.startMin, open) <= 1);
+			assert.ok(stillHolds(plan, tasks, undone, nowMin), 'what was planned is the plan again');
+			assert.ok(!stillHolds(plan, tasks, undone, nowMin + 30), 'half an hour later it is not');
 		}
 		moved.sort((a, b) => a - b);
 		assert.ok(moved[moved.length >> 1] <= 3, `${moved.join(' ')}`);

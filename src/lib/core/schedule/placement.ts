@@ -138,6 +138,24 @@ export class Placement {
 		return moments.sort((a, b) => a - b);
 	}
 
+	/**
+	 * What heats the oven too early for a task that never fits: something else wants another temperature in between. It is to be
+	 * heated once that is over.
+	 */
+	heatedTooEarly(task: Task): { id: string; byMin: number } | null {
+		const id = task.after?.find((before) => this.byId.get(before)?.task.heats);
+		const heater = id === undefined ? undefined : this.byId.get(id);
+		if (!heater || !holdsOven(task)) return null;
+		let overMin = Infinity;
+		for (const other of this.inOven)
+			if (
+				Math.abs((other.task.ovenC ?? 0) - task.ovenC) > ovenSharedK &&
+				other.endMin > heater.endMin + sameMin
+			)
+				overMin = Math.min(overMin, other.endMin);
+		return overMin < Infinity ? { id: heater.task.id, byMin: overMin - heater.startMin } : null;
+	}
+
 	/** What goes into the oven has it kept hot from the end of its heating on. */
 	private hotFrom(task: Task, startMin: number): number {
 		if (task.heats) return startMin;

@@ -37,8 +37,6 @@ export interface ReplanInput {
 	order?: readonly string[];
 	/** where the plan so far has its tasks begin, minutes of the day: what can stays there */
 	before?: Readonly<Record<string, number>>;
-	/** the plan so far was made for just this: it is kept where it can be */
-	asBefore?: boolean;
 }
 
 /** A task that begins more than ten minutes from where the plan before had it. */
@@ -201,7 +199,7 @@ export function replanDay(input: ReplanInput, watch: SearchWatch = {}): Replan {
 	);
 	const planOf = (day: DayInput) =>
 		Object.keys(planned).length > 0
-			? steadyPlan({ ...day, before: planned, overMin: nowMin, asBefore: input.asBefore }, watch)
+			? steadyPlan({ ...day, before: planned, overMin: nowMin }, watch)
 			: scheduleDay(day, watch);
 	let plan = ask(open);
 	if (plan.outcome === 'infeasible') {
@@ -218,14 +216,26 @@ export function replanDay(input: ReplanInput, watch: SearchWatch = {}): Replan {
 		endMin: nowMin + plan.endMin,
 		lowerBoundMin: nowMin + plan.lowerBoundMin,
 		waitedTooLong: [...new Set(waitedTooLong)],
-		moved: open
-			.flatMap(({ id }): MovedTask[] => {
-				const byMin = (startMin[id] ?? NaN) - (before[id] ?? NaN);
-				return Math.abs(byMin) > movedMin + sameMin ? [{ id, byMin }] : [];
-			})
-			.sort((a, b) => startMin[a.id] - startMin[b.id])
+		moved: movedTasks(
+			open.map(({ id }) => id),
+			startMin,
+			before
+		)
 	};
 }
+
+/** What begins more than ten minutes from where it was planned before, the next to begin first. */
+export const movedTasks = (
+	ids: readonly string[],
+	startMin: Readonly<Record<string, number>>,
+	before: Readonly<Record<string, number>>
+): MovedTask[] =>
+	ids
+		.flatMap((id): MovedTask[] => {
+			const byMin = (startMin[id] ?? NaN) - (before[id] ?? NaN);
+			return Math.abs(byMin) > movedMin + sameMin ? [{ id, byMin }] : [];
+		})
+		.sort((a, b) => startMin[a.id] - startMin[b.id]);
 
 const waits = (task: Task) => task.maxWaitMin !== undefined || task.waits !== undefined;
 

@@ -2,6 +2,7 @@ import type { CoolingWayName } from '../cooling/cooling-ways.ts';
 import type { DayEventKind } from './day-events.ts';
 import type { DayOutlook } from './day-outlook.ts';
 import type { DayTask } from './day-tasks.ts';
+import type { EarlierPlan } from './earlier-plan.ts';
 import type { MovedTask } from './replan-day.ts';
 
 /** How a dish is cooled on a day: the way chosen and what it was computed to take. */
@@ -27,12 +28,6 @@ export interface CoolingFigures {
 	minutes: number;
 	iceKg: number | null;
 	vessels: number;
-}
-
-/** What a day was planned for, and where its tasks begin: a plan to come back to when a change is taken back. */
-export interface EarlierPlan {
-	of: string;
-	startMin: Record<string, number>;
 }
 
 /** Something said on a day because of which it was planned anew. */

@@ -15,8 +15,8 @@ const defaultIterations = 300;
 /** So many tasks are tried in every order. */
 const fewTasks = 7;
 /** Putting down the whole list so often for each asked iteration, and at least, before the search ends: delays count, too. */
-const listsPerIteration = 20;
-const leastLists = 200;
+const listsPerIteration = 3;
+const leastLists = 60;
 /** A list that ends later by less than this share may lead on, the less the longer the search goes on. */
 const mostPatience01 = 0.03;
 /** How often a search that is watched looks up, moves. */
@@ -48,7 +48,9 @@ export function scheduleDay(input: DayInput, watch: SearchWatch = {}): DaySchedu
 	if (tasks.length === 0) return { ...none, outcome: 'optimal' };
 	const order = linkedOrder(tasks);
 	if (!order) return none;
-	const rounds = requireRange('iterations', input.iterations ?? defaultIterations, 0, 1e6);
+	const rounds = input.quick
+		? 0
+		: requireRange('iterations', input.iterations ?? defaultIterations, 0, 1e6);
 	const budget: Budget = { puts: tasks.length * (leastLists + listsPerIteration * rounds) };
 	const costOf = costs(tasks);
 	const rules = { capacity, changeoverMin, pastWaits: input.pastWaits };
@@ -94,7 +96,7 @@ export function scheduleDay(input: DayInput, watch: SearchWatch = {}): DaySchedu
 		best !== null && best.cost.endMin <= bound + sameMin && best.cost.changeovers === 0;
 	const blocks = tiedBlocks(order);
 	const lists = startLists(tasks, blocks);
-	for (const list of lists) offer(list, 0);
+	for (const list of input.quick ? lists.slice(0, 1) : lists) offer(list, 0);
 	if (input.order) {
 		const place = new Map(input.order.map((id, i) => [id, i]));
 		const single = order.map((task) => [task]);
@@ -108,7 +110,7 @@ export function scheduleDay(input: DayInput, watch: SearchWatch = {}): DaySchedu
 		for (const list of lists) offer(list, 0, 0, inTurn);
 	}
 	const free = tasks.filter((task) => task.fixedStartMin === undefined);
-	if (free.length <= fewTasks) {
+	if (free.length <= fewTasks && !input.quick) {
 		forEachOrder(order, (list) => {
 			offer(list, 1);
 			return !reached() && budget.puts > 0;

@@ -12,15 +12,13 @@ const patience01 = 0.03;
 /** Cuts of the day between which tasks are let go in turn. */
 const cuts = 8;
 /** Lists put down while looking for a steady plan. */
-const mostLists = 120;
+const mostLists = 100;
 
 export interface SteadyInput extends DayInput {
 	/** where tasks were planned to begin, minutes from now; what is not named is new */
 	before: Readonly<Record<string, number>>;
 	/** minutes of the day that are over: the patience is a share of the whole */
 	overMin?: number;
-	/** the plan before was made for just this: it is kept where it can be, however long a day it is */
-	asBefore?: boolean;
 }
 
 /** How many tasks begin more than ten minutes from where they were planned. */
@@ -44,12 +42,11 @@ export function steadyPlan(input: SteadyInput, watch: SearchWatch = {}): DaySche
 	const { tasks, capacity, before, overMin = 0 } = input;
 	const changeoverMin = requireRange('changeoverMin', input.changeoverMin ?? 5, 0, 240);
 	const ids = Object.keys(before).sort((a, b) => before[a] - before[b]);
-	const iterations = input.asBefore ? 0 : input.iterations;
-	const free = scheduleDay({ ...input, iterations, order: ids }, { shouldStop: watch.shouldStop });
+	const free = scheduleDay({ ...input, order: ids }, { shouldStop: watch.shouldStop });
 	const order = linkedOrder(tasks);
 	if (!order || ids.length === 0) return free;
 	const bound = lowerBoundMin(tasks, capacity);
-	const budget = { puts: mostLists * tasks.length * 4 };
+	const budget = { puts: mostLists * tasks.length };
 	const startOf = (task: Task) => before[task.id] ?? Infinity;
 	const lists = [
 		byPriority(
@@ -70,7 +67,7 @@ export function steadyPlan(input: SteadyInput, watch: SearchWatch = {}): DaySche
 		);
 	let best: { built: Built; moved: number } | null = null;
 	const mostMin =
-		input.asBefore || free.outcome === 'infeasible'
+		free.outcome === 'infeasible'
 			? Infinity
 			: overMin * patience01 + free.endMin * (1 + patience01) + sameMin;
 	const offer = (fromMin: number, toMin: number) => {

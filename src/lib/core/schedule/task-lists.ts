@@ -158,8 +158,9 @@ const alone01 = 0.1;
 
 /** Visits every order that the links allow, until `visit` says stop. */
 export function forEachOrder(order: readonly Task[], visit: (list: Task[]) => boolean): void {
-	const list: Task[] = [];
-	const used = new Set<string>();
+	// what has a fixed start is put down before all others anyway
+	const list = order.filter((task) => task.fixedStartMin !== undefined);
+	const used = new Set(list.map(({ id }) => id));
 	const go = (): boolean => {
 		if (list.length === order.length) return visit([...list]);
 		for (const task of order) {

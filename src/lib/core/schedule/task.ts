@@ -38,6 +38,8 @@ export interface DayInput {
 	seed?: number;
 	/** a task may wait too long for one that has a fixed start, and is named; otherwise there is no such day */
 	pastWaits?: boolean;
+	/** only the longest chain first is tried, without a search: for comparing many days */
+	quick?: boolean;
 }
 
 export interface DaySchedule {
@@ -58,6 +60,8 @@ export interface DaySchedule {
 export interface SearchWatch {
 	/** a better schedule was found; `done01` of the moves are tried */
 	onBetter?(found: DaySchedule, done01: number): void;
+	/** `done01` of other questions are answered */
+	onStep?(done01: number): void;
 	/** true: the search ends with what it has */
 	shouldStop?(): boolean;
 }

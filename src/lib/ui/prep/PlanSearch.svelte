@@ -23,7 +23,7 @@
 	const spans = { cooling: [0, 0.3], order: [0.3, 0.7], help: [0.7, 1] } as const;
 	const share = $derived.by(() => {
 		const [from, to] = spans[search.phase];
-		return from + (to - from) * (search.phase === 'order' ? search.done01 : 0.5);
+		return from + (to - from) * (search.phase === 'cooling' ? 0.5 : search.done01);
 	});
 	const words = $derived(
 		search.phase === 'cooling'

@@ -277,7 +277,10 @@ describe('a packing day on a real database', () => {
 		// the least work first, and never the counter that was too slow
 		const names = helps.map(({ name }) => name);
 		assert.ok(names.includes('pot-ice-bath') && !names.includes('pot-counter'), names.join());
-		assert.deepEqual(names, coolingWayNames.filter((name) => names.includes(name)));
+		assert.deepEqual(
+			names,
+			coolingWayNames.filter((name) => names.includes(name))
+		);
 		await discardRun(db, slow, at(200), limits);
 		const [freezer] = await listFreezers(db);
 		const packed = await packDish(

@@ -30,10 +30,9 @@ export async function changeRun(
 		const before = day.run ?? (await firstRun(db));
 		const { plan: old } = before;
 		const order = old && !old.rough ? inOrder(old.startMin) : undefined;
-		const run = await planOf(db, compute, day, nowMs, change(before), {
+		const { run } = await planOf(db, compute, day, nowMs, change(before), {
 			iterations: iterations.first,
 			choosesWays: true,
-			withOutlook: false,
 			rough: true,
 			order
 		});
@@ -94,10 +93,9 @@ export function followEvents(
 		const because = toPlan.get(dayId);
 		if (!because) return day.run;
 		toPlan.delete(dayId);
-		const run = await planOf(db, compute, day, nowMs, day.run, {
+		const { run } = await planOf(db, compute, day, nowMs, day.run, {
 			iterations: iterations.replan,
 			choosesWays: false,
-			withOutlook: false,
 			rough: false,
 			because
 		});

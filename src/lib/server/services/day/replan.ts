@@ -1,14 +1,19 @@
 import { createHash } from 'node:crypto';
-import { coolId, type DayTasksInput } from '../../../core/schedule/day-tasks.ts';
+import type { DayTasksInput } from '../../../core/schedule/day-tasks.ts';
 import { dayState, taskStates, type DayEvent } from '../../../core/schedule/day-events.ts';
-import type { OrderOfWorkInput } from '../../../core/schedule/order-of-work.ts';
+import type {
+	OrderedDay,
+	OrderOfWorkInput,
+	OutlookInput
+} from '../../../core/schedule/order-of-work.ts';
 import {
 	usualCapacity,
-	type EarlierPlan,
 	type KeptPlan,
 	type PlanReason,
 	type RunSheet
 } from '../../../core/schedule/run-sheet.ts';
+import { stillHolds, type EarlierPlan } from '../../../core/schedule/earlier-plan.ts';
+import { movedTasks } from '../../../core/schedule/replan-day.ts';
 import { learnedTimes } from '../../../core/schedule/learned-times.ts';
 import { cookerFill01, dayWork } from '../../../core/published/day-work.ts';
 import { dayIn } from '../../../present/time.ts';
@@ -48,8 +53,6 @@ export interface PlanHow {
 	iterations: number;
 	/** the day chooses how its dishes are cooled, of the ways that are known */
 	choosesWays: boolean;
-	/** also what holds it back and what would help */
-	withOutlook: boolean;
 	/** a better plan is looked for behind it */
 	rough: boolean;
 	/** ids in the order of an earlier plan, to begin with */
@@ -57,6 +60,12 @@ export interface PlanHow {
 	/** what was said that led to it */
 	because?: readonly DayEvent[];
 	watch?: ComputeWatch;
+}
+
+/** A day planned, and what its outlook is asked with. */
+export interface PlannedDay {
+	run: RunSheet;
+	asked: OutlookInput;
 }
 
 /** A day planned as it is now: its tasks from the dishes, what has happened, what is left. Nothing is kept by this. */
@@ -67,7 +76,7 @@ export async function planOf(
 	nowMs: number,
 	run: RunSheet,
 	how: PlanHow
-): Promise<RunSheet> {
+): Promise<PlannedDay> {
 	const planned = await plannedDishes(db, day.id);
 	const house = await getHousehold(db);
 	const cooling = await dayCoolings(compute, planned, house, run.cooling);
@@ -105,28 +114,23 @@ export async function planOf(
 	const old = run.plan;
 	const earlier = old?.earlier ?? [];
 	const same = started ? earlier.find((plan) => plan.of === of) : undefined;
-	const shift = old ? (old.zeroMs - zeroMs) / 60_000 : 0;
 	const before = started ? (same?.startMin ?? old?.startMin) : undefined;
+	const nowMin = started ? Math.max(0, minute(nowMs)) : 0;
 	const question: OrderOfWorkInput = {
 		day: asked,
 		ways,
 		states,
-		nowMin: started ? Math.max(0, minute(nowMs)) : 0,
+		nowMin,
 		slow01: state.slow01,
 		pauses,
 		changeoverMin: dayWork.changeoverMin,
 		...(how.order && { order: how.order }),
-		...(before && { before: same ? before : shifted(before, started ? 0 : shift) }),
-		asBefore: same !== undefined,
-		iterations: how.iterations,
-		withOutlook: how.withOutlook && !started
+		...(before && { before }),
+		startWays: Object.fromEntries(Object.entries(cooling).map(([id, { way }]) => [id, way])),
+		iterations: how.iterations
 	};
-	const {
-		plan,
-		tasks,
-		ways: chosen,
-		outlook
-	} = await compute('order-of-work', question, how.watch);
+	const found = await compute('order-of-work', question, how.watch);
+	const { plan, tasks, ways: chosen } = found;
 	const missing = tasks.flatMap(({ text, kind, uses = {} }) =>
 		kind === 'pause'
 			? []
@@ -134,7 +138,17 @@ export async function planOf(
 					.filter(([name, amount]) => amount > (run.capacity[name] ?? 0))
 					.map(([resource]) => ({ text, resource }))
 	);
-	const { durationMin: _durationMin, overWaitMin: _overWaitMin, ...placed } = plan;
+	const { durationMin: _durationMin, overWaitMin: _overWaitMin, ...anew } = plan;
+	// a change was taken back in time: the plan before it is the plan again
+	const again = same && stillHolds(same, tasks, states, nowMin, state.slow01) ? same : null;
+	const placed = {
+		...anew,
+		...(again && {
+			...placedOf(again),
+			waitedTooLong: [],
+			moved: movedTasks(Object.keys(again.startMin), again.startMin, old?.startMin ?? {})
+		})
+	};
 	const kept: KeptPlan = {
 		...placed,
 		zeroMs,
@@ -142,12 +156,15 @@ export async function planOf(
 		tasks,
 		missing,
 		learned01,
-		outlook: outlook ?? (started ? null : (old?.outlook ?? null)),
+		outlook: null,
 		because: reasons(how.because),
-		earlier: remembered(earlier, { of, startMin: plan.startMin }),
+		earlier: remembered(earlier, { of, ...placedOf(placed) }),
 		rough: how.rough
 	};
-	return { ...run, cooling: withChosen(cooling, chosen), plan: kept };
+	return {
+		run: { ...run, cooling: withChosen(cooling, chosen), plan: kept },
+		asked: { question: { ...question, iterations: iterations.changed }, found }
+	};
 }
 
 /** Keeps a day's plan and tells every page. */
@@ -159,8 +176,19 @@ export async function keepPlan(db: Db, dayId: number, run: RunSheet): Promise<vo
 const hashOf = (what: unknown): string =>
 	createHash('sha256').update(JSON.stringify(what)).digest('base64url').slice(0, 16);
 
-const shifted = (startMin: Record<string, number>, byMin: number): Record<string, number> =>
-	Object.fromEntries(Object.entries(startMin).map(([id, at]) => [id, at + byMin]));
+const placedOf = ({
+	startMin,
+	endMin,
+	changeovers,
+	cooks,
+	alreadyHot
+}: Omit<EarlierPlan, 'of'>): Omit<EarlierPlan, 'of'> => ({
+	startMin,
+	endMin,
+	changeovers,
+	cooks,
+	alreadyHot
+});
 
 /** So many earlier plans can be come back to. */
 const mostEarlier = 6;
@@ -176,12 +204,7 @@ const reasons = (events: readonly DayEvent[] = []): PlanReason[] =>
 		.map(({ kind, key, value }) => ({ kind, key, value }));
 
 /** The ways a day has chosen, put to its dishes. */
-function withChosen(
-	cooling: RunSheet['cooling'],
-	chosen: Awaited<
-		ReturnType<typeof import('../../../core/schedule/order-of-work.ts').orderOfWork>
-	>['ways']
-): RunSheet['cooling'] {
+function withChosen(cooling: RunSheet['cooling'], chosen: OrderedDay['ways']): RunSheet['cooling'] {
 	return Object.fromEntries(
 		Object.entries(cooling).map(([id, own]) => {
 			const figures = own.options?.find(({ way }) => way === chosen[id]?.way);
@@ -189,10 +212,6 @@ function withChosen(
 		})
 	);
 }
-
-/** Whether a task is the cooling of one of the dishes. */
-export const isCooling = (key: string, dishIds: readonly number[]): boolean =>
-	dishIds.some((id) => key === coolId(id));
 
 /** Litres the household's closed cookers may be filled with. */
 const cookerLitres = (house: Household): Record<string, number> => ({

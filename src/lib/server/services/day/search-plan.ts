@@ -1,3 +1,5 @@
+import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
+import type { SearchProgress } from '../../../workers/protocol.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import { tellChange } from '../../live/changes.ts';
@@ -77,27 +79,34 @@ export async function searchPlan(
 		if (!isWanted()) return;
 		own.phase = 'order';
 		tell();
+		const watch = {
+			stop: own.stop,
+			onProgress: ({ endMin, done01 }: SearchProgress) => {
+				own.endMin = endMin ?? own.endMin;
+				own.done01 = done01;
+				tell();
+			}
+		};
 		const run = { ...day.run, cooling };
-		const found = await planOf(db, compute, day, nowMs, run, {
+		const { run: better, asked } = await planOf(db, compute, day, nowMs, run, {
 			iterations: order ? iterations.changed : iterations.full,
 			choosesWays: true,
-			withOutlook: run.plan?.missing.length === 0,
 			rough: false,
 			order,
-			watch: {
-				stop: own.stop,
-				onProgress: ({ endMin, done01 }) => {
-					own.endMin = endMin;
-					own.done01 = done01;
-					if (done01 >= 1) own.phase = 'help';
-					tell();
-				}
-			}
+			watch
 		});
-		if (!isWanted()) return;
-		await inTurn(dayId, async () => {
-			if (isWanted()) await keepPlan(db, dayId, found);
-		});
+		const keep = (found: RunSheet) =>
+			inTurn(dayId, async () => {
+				if (isWanted()) await keepPlan(db, dayId, found);
+			});
+		await keep(better);
+		const { plan } = better;
+		if (!isWanted() || !plan || plan.outcome === 'infeasible' || plan.missing.length > 0) return;
+		own.phase = 'help';
+		own.done01 = 0;
+		tell();
+		const outlook = await compute('day-outlook', asked, watch);
+		await keep({ ...better, plan: { ...plan, outlook } });
 	} finally {
 		if (isWanted()) {
 			searches.delete(dayId);
