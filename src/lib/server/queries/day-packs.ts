@@ -1,4 +1,4 @@
-import { eq, sql } from 'drizzle-orm';
+import { asc, eq, sql } from 'drizzle-orm';
 import type { Db } from '../db/db.ts';
 import { packings, packs } from '../db/schema/index.ts';
 
@@ -18,4 +18,15 @@ export async function packsOfDay(
 		.where(eq(packings.dayId, dayId))
 		.groupBy(packings.dishId, packings.servings);
 	return rows.flatMap((row) => (row.dishId === null ? [] : [{ ...row, dishId: row.dishId }]));
+}
+
+/** Codes of the packs that were made on a packing day: what one label job prints. */
+export async function codesOfDay(db: Db, dayId: number): Promise<string[]> {
+	const rows = await db
+		.select({ code: packs.code })
+		.from(packs)
+		.innerJoin(packings, eq(packs.packingId, packings.id))
+		.where(eq(packings.dayId, dayId))
+		.orderBy(asc(packs.id));
+	return rows.map(({ code }) => code);
 }

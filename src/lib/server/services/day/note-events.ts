@@ -6,7 +6,9 @@ import { tellChange } from '../../live/changes.ts';
 import { getDay, type DayRow } from '../../queries/days.ts';
 import { addDayEvents } from '../../writes/days.ts';
 import { followCooling } from './follow-cooling.ts';
-import { plannedDishes } from './day-dishes.ts';
+import { packId } from '../../../core/schedule/day-tasks.ts';
+import { packAsPlanned } from '../packs/pack-portions.ts';
+import { plannedDishes, type PlannedDish } from './day-dishes.ts';
 import { inTurn, isBusy } from './in-turn.ts';
 import { firstRun, iterations, keepPlan, planOf } from './replan.ts';
 import { searchOf, searchPlan, stopSearch } from './search-plan.ts';
@@ -90,6 +92,7 @@ export function followEvents(
 		const planned = await plannedDishes(db, dayId);
 		if (await followCooling(db, compute, { id: dayId, run: day.run }, planned, events))
 			tellChange({ topic: 'clocks' });
+		await followPacking(db, compute, dayId, planned, events, nowMs);
 		const because = toPlan.get(dayId);
 		if (!because) return day.run;
 		toPlan.delete(dayId);
@@ -102,6 +105,23 @@ export function followEvents(
 		await keepPlan(db, dayId, run);
 		return run;
 	});
+}
+
+/** A dish that was filled, closed and labelled is packs in the freezer from then on; what is told twice happens once. */
+async function followPacking(
+	db: Db,
+	compute: Compute,
+	dayId: number,
+	planned: readonly PlannedDish[],
+	events: readonly DayEvent[],
+	nowMs: number
+): Promise<void> {
+	for (const { dish } of planned) {
+		const done = events.some(({ kind, key }) => kind === 'finish' && key === packId(dish.id));
+		if (!done) continue;
+		const codes = await packAsPlanned(db, compute, { id: dayId, dishId: dish.id }, nowMs);
+		if (codes.length > 0) tellChange({ topic: 'clocks' });
+	}
 }
 
 /** Plans anew what a server that was killed had not got to, and goes on looking where it was. */

@@ -44,6 +44,9 @@
 {#if data.rows.length === 0}
 	<section class="plate grid gap-3">
 		<p>{data.bar.packs.of === 0 ? say.noPlan : say.nothing}</p>
+		{#if data.made.length > 0 && codes.length === 0}
+			<p><Press href="/labels?codes={data.made.join(',')}" first>{say.labels}</Press></p>
+		{/if}
 		<p><Press href="/menu/day/{data.bar.id}">{w.dayBar.stops.plan}</Press></p>
 	</section>
 {:else}
@@ -107,7 +110,7 @@
 					<Choice
 						name="shelf-{row.key}"
 						label={say.shelf}
-						value={typed[`shelf-${row.key}`] ?? row.shelfId}
+						value={typed[`shelf-${row.key}`] ?? String(row.shelfId ?? '')}
 						items={data.shelves}
 					/>
 				</div>
