@@ -5,7 +5,7 @@ import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */
-export const backupVersion = 7;
+export const backupVersion = 8;
 
 const int = () => yup.number().integer().strict().defined();
 const real = () => yup.number().strict().defined();
@@ -69,6 +69,8 @@ const tables = {
 		instruction: json().nullable(),
 		allergens: json().nullable(),
 		steps: json().nullable(),
+		pieces: json().nullable(),
+		plateOf: json().nullable(),
 		standsFor: text().nullable(),
 		createdAtMs: int(),
 		version: int(),
@@ -130,6 +132,7 @@ const tables = {
 		cookedOn: day().nullable(),
 		thawedBefore: yup.boolean().strict().defined(),
 		servings: int(),
+		pieces: json().nullable(),
 		container: text(),
 		massKg: real(),
 		lengthM: real(),
@@ -360,7 +363,11 @@ const added: {
 		version: 6,
 		columns: { ingredientLines: { doubts: [] }, packings: { allergensKnown: true } }
 	},
-	{ version: 7, columns: { freezers: { settings: [] }, packings: { dayId: null } } }
+	{ version: 7, columns: { freezers: { settings: [] }, packings: { dayId: null } } },
+	{
+		version: 8,
+		columns: { dishes: { pieces: null, plateOf: null }, packings: { pieces: null } }
+	}
 ];
 
 /** Until version 5 a pack's best-by stood with its packing alone. */

@@ -23,6 +23,8 @@ export interface LabelPack {
 	dayKnown: 'day' | 'about' | 'unknown';
 	bestBy: string | null;
 	servings: number;
+	/** what is in it, where it comes in pieces */
+	pieces?: { count: number; name: string } | null;
 	massKg: number;
 	thicknessM: number;
 	state: 'raw' | 'cooked';
@@ -82,6 +84,7 @@ export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 		contents: w.labelContent.contents({
 			state: pack.state,
 			servings: pack.servings,
+			pieces: pack.pieces ?? null,
 			mass: massText(pack.massKg, habit),
 			number: pack.number,
 			of: pack.of

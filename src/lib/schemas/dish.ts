@@ -1,6 +1,7 @@
 import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { dishKindNames } from '../core/published/dish-kinds.ts';
+import { readPieces } from '../core/packing/pieces.ts';
 import { longestLine, longestPaste, mostLines } from '../core/foods/recipe-limits.ts';
 import { itemByName } from '../core/foods/item-catalogue.ts';
 import { measures, type MeasureName } from '../core/units/measures.ts';
@@ -89,6 +90,11 @@ export function dishSchema(habit: Habit) {
 			.transform((_, original) => readCorrections(original)),
 		method: text(w.dishChecks.method, longestPaste),
 		addOnDay: text(w.dishChecks.addOnDay, 300),
+		pieces: text(w.dishForm.pieces, 60).test(
+			'pieces',
+			w.dishChecks.pieces,
+			(typed) => !typed || readPieces(typed) !== null
+		),
 		appliance: oneOf(applianceNames, w.dishChecks.appliance),
 		setting: oneOf(['low', 'high'], w.dishChecks.setting).when('appliance', {
 			is: 'slow-cooker',

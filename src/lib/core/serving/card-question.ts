@@ -4,6 +4,7 @@ import { defaultMethods, type Method, type State } from '../cooking/method.ts';
 import { isWholePiece, usualPieceM } from '../foods/kind-handling.ts';
 import type { DishKind } from '../published/dish-kinds.ts';
 import type { Block } from '../packing/pack-plan.ts';
+import { loosePieces } from '../packing/pieces.ts';
 import type { SafetyLimits } from '../safety/limits.ts';
 import type { CookCardInput } from './cook-card.ts';
 
@@ -42,7 +43,8 @@ function thawedPieces(
 export function cardQuestion(input: {
 	dish: { kind: DishKind; state: 'raw' | 'cooked'; instruction: RecipeInstruction | null };
 	facts: Pick<DishFacts, 'food' | 'content' | 'coreC' | 'densityKgPerM3' | 'parts'>;
-	pack: { massKg: number; block: Block; isPan: boolean };
+	/** `pieces`: so many that were frozen apart */
+	pack: { massKg: number; block: Block; isPan: boolean; pieces?: number };
 	house: {
 		slowCooker: SlowCooker;
 		pressureCooker: PressureCooker;
@@ -56,7 +58,10 @@ export function cardQuestion(input: {
 }): CookCardInput {
 	const { dish, facts, pack, house } = input;
 	const { lengthM, widthM, thicknessM } = pack.block;
-	const block = { kind: 'brick', lengthM, widthM, heightM: thicknessM } as const;
+	const whole = { kind: 'brick', lengthM, widthM, heightM: thicknessM } as const;
+	const loose =
+		pack.pieces && !pack.isPan ? loosePieces(pack.massKg, pack.pieces, facts.densityKgPerM3) : null;
+	const block = loose?.shape ?? whole;
 	const told = dish.instruction;
 	// a dish cooked before it was frozen is only made hot again, unless its recipe says how to do that
 	const reheat = dish.state === 'cooked' && (told === null || told.state === 'fresh');
@@ -72,10 +77,13 @@ export function cardQuestion(input: {
 			food: facts.food,
 			massKg: pack.massKg,
 			block,
-			pan: pack.isPan ? { shape: block } : undefined,
+			...(loose && { blockCount: loose.count, arrangement: 'side-by-side' as const }),
+			pan: pack.isPan ? { shape: whole } : undefined,
 			thawed: isWholePiece(dish.kind, facts.parts)
 				? undefined
-				: thawedPieces(dish.kind, facts, pack),
+				: loose
+					? { ...loose, food: { ...facts.food, mobility: 1 } }
+					: thawedPieces(dish.kind, facts, pack),
 			content: facts.content,
 			coreC: facts.coreC + input.limits.coreAddedK,
 			dangerH: input.limits.dangerH,

@@ -1,22 +1,25 @@
 import { asc, eq, sql } from 'drizzle-orm';
+import type { PlatePart } from '../../core/packing/plates.ts';
 import type { Db } from '../db/db.ts';
-import { packings, packs } from '../db/schema/index.ts';
+import { dishes, packings, packs } from '../db/schema/index.ts';
 
 /** Packs that were made on a packing day, by dish and servings in each. */
 export async function packsOfDay(
 	db: Db,
 	dayId: number
-): Promise<{ dishId: number; servings: number; packs: number }[]> {
+): Promise<{ dishId: number; servings: number; packs: number; plateOf: PlatePart[] | null }[]> {
 	const rows = await db
 		.select({
 			dishId: packings.dishId,
 			servings: packings.servings,
+			plateOf: dishes.plateOf,
 			packs: sql<number>`count(${packs.id})::int`
 		})
 		.from(packings)
 		.innerJoin(packs, eq(packs.packingId, packings.id))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
 		.where(eq(packings.dayId, dayId))
-		.groupBy(packings.dishId, packings.servings);
+		.groupBy(packings.dishId, packings.servings, dishes.plateOf);
 	return rows.flatMap((row) => (row.dishId === null ? [] : [{ ...row, dishId: row.dishId }]));
 }
 

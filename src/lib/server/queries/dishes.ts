@@ -8,7 +8,8 @@ import {
 	dishNotes,
 	dishVersions,
 	ingredientLines,
-	type DishContent
+	type DishContent,
+	type LineContent
 } from '../db/schema/index.ts';
 
 export type DishRow = typeof dishes.$inferSelect;
@@ -99,11 +100,18 @@ export function contentOf(dish: Dish): DishContent {
 	const { id: _id, version: _version, lines, facts: _facts, ...values } = dish;
 	return {
 		values,
-		lines: lines.map(
-			({ id: _line, dishId: _dish, position: _position, massKg: _kg, ...line }) => line
-		)
+		lines: lines.map(asContent)
 	};
 }
+
+/** A line as it is written. */
+export const asContent = ({
+	id: _line,
+	dishId: _dish,
+	position: _position,
+	massKg: _kg,
+	...line
+}: LineRow): LineContent => line;
 
 export type DishNote = typeof dishNotes.$inferSelect;
 

@@ -81,6 +81,7 @@
 		/>
 		<LongText name="lines" label={w.dishForm.lines} rows={10} hint={w.dishForm.linesHint} />
 		<LongText name="method" label={w.dishForm.method} rows={4} />
+		<Field name="pieces" label={w.dishForm.pieces} hint={w.dishForm.piecesHint} />
 		<Field name="addOnDay" label={w.dishForm.toAddOnThe} hint={w.dishForm.addOnDayHint} />
 	</section>
 	<div class="grid content-start gap-5">

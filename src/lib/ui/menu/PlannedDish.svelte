@@ -21,6 +21,8 @@
 			state: 'raw' | 'cooked';
 			batches: number;
 			portions: Portion[];
+			/** pieces of a serving, where it comes in pieces */
+			pieces: { perServing: number; name: string } | null;
 		};
 		unplaced: number;
 		waitPacks: number;
@@ -96,6 +98,14 @@
 				onchange={(event) => setPortion(i, { servings: whole(event, portion.servings) })}
 			/>
 			<span>{w.menuDay.servingsEach}</span>
+			{#if dish.pieces}
+				<span class="quiet">
+					{w.menuDay.piecesEach({
+						n: Math.max(1, Math.round(dish.pieces.perServing * portion.servings)),
+						name: dish.pieces.name
+					})}
+				</span>
+			{/if}
 			<select
 				class="entry where"
 				aria-label="{dish.name}: {w.menuDay.where}"

@@ -49,6 +49,7 @@
 			corrections: data.corrections,
 			method: dish.method,
 			addOnDay: dish.addOnDay,
+			pieces: dish.pieces ? `${dish.pieces.count} ${dish.pieces.name}` : '',
 			...(told && {
 				appliance: told.method.appliance,
 				setting: told.method.appliance === 'slow-cooker' ? told.method.setting : '',

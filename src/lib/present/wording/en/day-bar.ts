@@ -78,3 +78,21 @@ export const after = {
 	notesHow: 'On each dish:',
 	skipped: 'left out'
 };
+
+export const plates = {
+	title: 'Plates and trays from several dishes',
+	how: 'Rice, meat in sauce and a vegetable on one plate are one pack: how long it keeps, its core, allergens, energy and times come from all of it. Say what lies on each; empty is none of it.',
+	onEach: ({ dish }: { dish: Shown }) => `${dish}, on each`,
+	extras: 'Put on as it is, for one plate (optional)',
+	extrasHint: '80 g frozen peas: a line each; it may go on still frozen',
+	count: 'How many',
+	make: 'Make the plates',
+	making: 'Making them …',
+	name: ({ parts }: { parts: Shown }) => `Plate: ${parts}`,
+	two: 'A plate has parts of at least two: say how much of each lies on it.',
+	raw: ({ dish }: { dish: Shown }) =>
+		`${dish} is raw: only what is cooked goes on a plate, because a plate is only made hot again.`,
+	weigh: ({ line }: { line: Shown }) => `“${line}”: write how much it is, 80 g frozen peas.`,
+	mass: ({ dish }: { dish: Shown }) => `${dish}: write a weight, 150 g.`,
+	count40: 'How many: a whole number from 1 to 40.'
+};

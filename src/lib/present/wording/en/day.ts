@@ -25,6 +25,7 @@ export const menuDay = {
 	packsOf: ({ n }: { n: number }) => many.plural(n, { one: 'pack of', other: 'packs of' }),
 	dropShort: 'Take it off',
 	servingsEach: 'servings',
+	piecesEach: ({ n, name }: { n: number; name: Shown }) => `= ${n} ${name} in each`,
 	where: 'go',
 	addPortion: 'Another kind of portion',
 	dropPortion: 'Take this portion out',

@@ -121,16 +121,27 @@ export const labelContent = {
 	contents: ({
 		state,
 		servings,
+		pieces,
 		mass,
 		number,
 		of
 	}: {
 		state: Shown;
 		servings: number;
+		pieces: { count: number; name: Shown } | null;
 		mass: Shown;
 		number: Shown;
 		of: Shown;
-	}) => `${state} · ${many.servings(servings)} · ${mass} · ${number} of ${of}`,
+	}) =>
+		[
+			state,
+			pieces ? `${pieces.count} ${pieces.name}` : '',
+			many.servings(servings),
+			mass,
+			`${number} of ${of}`
+		]
+			.filter(Boolean)
+			.join(' · '),
 	thick: ({ thickness }: { thickness: Shown }) => `${thickness} thick`,
 	fromFrozen: 'from frozen',
 	onTheDay: ({ amounts }: { amounts: Shown }) => `On the day: ${amounts}`,

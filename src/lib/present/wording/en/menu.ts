@@ -67,6 +67,8 @@ export const dishForm = {
 	linesHint: 'Any units. Write “on the day” or “to serve” behind a line that is not frozen.',
 	method: 'Method, a few lines',
 	toAddOnThe: 'To add on the day',
+	pieces: 'Comes in pieces (optional)',
+	piecesHint: 'how many a batch makes: 40 meatballs. Empty: as the method says',
 	addOnDayHint: 'goes on the label: 120 mL cream, stirred in at the end',
 	instructionPart: 'What its recipe says about cooking',
 	instructionHint:
@@ -103,6 +105,7 @@ export const dishForm = {
 };
 
 export const dishChecks = {
+	pieces: 'Pieces: write how many of what, 40 meatballs.',
 	linesMissing: 'Ingredients: paste or type at least one line.',
 	linesTooLong: ({ most }: { most: Shown }) =>
 		`Ingredients: that is more than one recipe (at most ${most} characters). Paste the ingredient lines of one dish; nothing was saved yet.`,

@@ -11,6 +11,8 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { Method, DishKind } from '../../../core/index.ts';
 import type { LineStage } from '../../../core/foods/dish-facts.ts';
+import type { DishPieces } from '../../../core/packing/pieces.ts';
+import type { PlatePart } from '../../../core/packing/plates.ts';
 import type { DishStep } from '../../../core/steps/step.ts';
 import type { LineDoubt, LineForm } from '../../../core/foods/line-correction.ts';
 import type { MeasureName } from '../../../core/units/measures.ts';
@@ -37,6 +39,10 @@ export const dishes = pgTable(
 		allergens: jsonb().$type<string[]>(),
 		/** pieces of work, as proposed and corrected; null: not looked at yet */
 		steps: jsonb().$type<DishStep[]>(),
+		/** what a batch comes in, as the cook said; null: as the method says, or not in pieces */
+		pieces: jsonb().$type<DishPieces>(),
+		/** of a plate: the dishes whose parts lie on it, with how much of each, kg */
+		plateOf: jsonb().$type<PlatePart[]>(),
 		/** the catalogue item its packs stand for in other dishes: a component; null: none */
 		standsFor: text(),
 		createdAtMs: bigint({ mode: 'number' }).notNull(),

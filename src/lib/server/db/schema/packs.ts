@@ -1,3 +1,4 @@
+import type { DishPieces } from '../../../core/packing/pieces.ts';
 import { sql } from 'drizzle-orm';
 import {
 	bigint,
@@ -65,6 +66,8 @@ export const packings = pgTable(
 		/** bought frozen and thawed before it was put in: not frozen again unless cooked */
 		thawedBefore: boolean().notNull().default(false),
 		servings: integer().notNull(),
+		/** pieces in each pack, of what comes in pieces */
+		pieces: jsonb().$type<DishPieces>(),
 		container: text().$type<ContainerKey>().notNull(),
 		massKg: doublePrecision().notNull(),
 		lengthM: doublePrecision().notNull(),

@@ -12,6 +12,7 @@ import type { Household } from '../../db/schema/household.ts';
 import { dishesOfDay, type DayDishRow } from '../../queries/days.ts';
 import { getDish, type Dish } from '../../queries/dishes.ts';
 import type { Db } from '../../db/db.ts';
+import { piecesOfDish } from '../dishes/pieces-of-dish.ts';
 import { stepLines, stepsOfDish } from '../dishes/steps-of-dish.ts';
 import { packedKgOf } from './packed-kg.ts';
 
@@ -176,6 +177,13 @@ function coolingBy(
 	};
 }
 
+/** Pieces of all batches that are frozen apart; null when none are. */
+const allPieces = ({ dish, row }: PlannedDish): number | null => {
+	const pieces = piecesOfDish(dish);
+	const frozen = row.portions.some(({ to }) => to === 'freezer' || to === 'given');
+	return pieces && frozen ? pieces.count * row.batches : null;
+};
+
 /** The day's dishes as the run sheet plans them. */
 export const dayDishesOf = (
 	planned: readonly PlannedDish[],
@@ -190,5 +198,6 @@ export const dayDishesOf = (
 		lines: stepLines(one.dish),
 		litres: litresOf(one),
 		packs: packsOf(one),
+		pieces: allPieces(one),
 		cooling: runCooling(cooling[one.dish.id], litresOf(one))
 	}));

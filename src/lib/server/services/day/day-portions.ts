@@ -1,3 +1,4 @@
+import { servingsOnPlate } from '../../../core/packing/plates.ts';
 import { containersFor, portionL } from '../../../core/packing/choose-container.ts';
 import { kindHandling, piecesAir01 } from '../../../core/foods/kind-handling.ts';
 import type { Destination } from '../../../core/menu/day-totals.ts';
@@ -5,6 +6,8 @@ import type { ContainerKey } from '../../../core/published/containers.ts';
 import type { Db } from '../../db/db.ts';
 import { packsOfDay } from '../../queries/day-packs.ts';
 import { containersLeft } from '../../queries/freezer-stock.ts';
+import { piecesInPack, piecesOfDish } from '../dishes/pieces-of-dish.ts';
+import type { DishPieces } from '../../../core/packing/pieces.ts';
 import { packedKgOf } from './packed-kg.ts';
 import { plannedDishes } from './day-dishes.ts';
 
@@ -22,6 +25,8 @@ export interface OpenPortion {
 	container: ContainerKey;
 	/** of one pack */
 	litres: number;
+	/** of what comes in pieces: how many in one pack, and of what */
+	pieces: DishPieces | null;
 }
 
 /** Destinations that get a pack with a label. */
@@ -33,9 +38,20 @@ export async function openPortions(
 	dayId: number
 ): Promise<{ open: OpenPortion[]; packs: number }> {
 	const planned = await plannedDishes(db, dayId);
-	const made = new Map(
-		(await packsOfDay(db, dayId)).map((row) => [`${row.dishId} ${row.servings}`, row.packs])
-	);
+	const made = new Map<string, number>();
+	const add = (dishId: number, servings: number, count: number) => {
+		const key = `${dishId} ${servings}`;
+		made.set(key, (made.get(key) ?? 0) + count);
+	};
+	for (const { dishId, servings, packs: count, plateOf } of await packsOfDay(db, dayId)) {
+		add(dishId, servings, count);
+		for (const part of plateOf ?? []) {
+			const own = planned.find(({ dish }) => dish.id === part.dishId)?.dish;
+			if (!own) continue;
+			const dish = { packedKg: packedKgOf(own), servings: own.servings };
+			add(own.id, servingsOnPlate(part.massKg, dish), count);
+		}
+	}
 	const left = Object.fromEntries(
 		(await containersLeft(db)).map((row) => [row.container, row.left])
 	);
@@ -53,7 +69,7 @@ export async function openPortions(
 			const litres = portionL({
 				massKg,
 				densityKgPerM3: dish.facts.densityKgPerM3,
-				air01: handling.pieces ? piecesAir01 : 0
+				air01: handling.pieces || piecesOfDish(dish) ? piecesAir01 : 0
 			});
 			const [best] = containersFor({
 				portionL: litres,
@@ -72,7 +88,8 @@ export async function openPortions(
 					servings: portion.servings,
 					massKg,
 					container: best.key,
-					litres
+					litres,
+					pieces: piecesInPack(dish, portion.servings)
 				}
 			];
 		})

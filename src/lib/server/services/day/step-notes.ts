@@ -23,7 +23,7 @@ export interface StepNote {
 
 /** What is said beside each of a dish's steps, for so many batches. */
 export function notesOfSteps(
-	dish: Pick<Dish, 'lines' | 'steps' | 'method' | 'instruction' | 'state'>,
+	dish: Pick<Dish, 'lines' | 'steps' | 'method' | 'instruction' | 'state' | 'pieces'>,
 	batches: number,
 	habit: Habit
 ): StepNote[] {

@@ -5,6 +5,7 @@ import {
 } from '../../../core/steps/propose-steps.ts';
 import type { DishStep, StepLine } from '../../../core/steps/step.ts';
 import type { Method } from '../../../core/cooking/method.ts';
+import { piecesOfDish } from './pieces-of-dish.ts';
 import type { Dish } from '../../queries/dishes.ts';
 
 /** The lines of a dish as steps are read from them. */
@@ -47,7 +48,7 @@ function toldOf({ instruction }: Pick<Dish, 'instruction'>): ToldCooking | null 
 	};
 }
 
-type DishWork = Pick<Dish, 'lines' | 'steps' | 'method' | 'instruction' | 'state'>;
+type DishWork = Pick<Dish, 'lines' | 'steps' | 'method' | 'instruction' | 'state' | 'pieces'>;
 
 /** What is read of a dish's work: its steps, and what its method leaves for the day it is cooked. */
 export const proposedSteps = (dish: DishWork): ProposedSteps =>
@@ -55,7 +56,8 @@ export const proposedSteps = (dish: DishWork): ProposedSteps =>
 		lines: stepLines(dish),
 		method: dish.method,
 		told: toldOf(dish),
-		state: dish.state
+		state: dish.state,
+		pieces: piecesOfDish(dish)?.count
 	});
 
 /** A dish's pieces of work: as the cook left them, or proposed. */

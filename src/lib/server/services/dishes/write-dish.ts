@@ -1,5 +1,6 @@
 import { lineKeys } from '../../../core/foods/line-correction.ts';
 import type { InferType } from 'yup';
+import { readPieces } from '../../../core/packing/pieces.ts';
 import { correctedLine, parseIngredientLines } from '../../../formats/ingredient-line.ts';
 import type { dishSchema } from '../../../schemas/dish.ts';
 import type { Method } from '../../../core/index.ts';
@@ -54,6 +55,7 @@ export async function writeDish(
 			state: form.state as 'raw' | 'cooked',
 			method: form.method ?? '',
 			addOnDay: form.addOnDay ?? '',
+			pieces: form.pieces ? readPieces(form.pieces) : null,
 			instruction: instructionOf(form),
 			createdAtMs: nowMs
 		},

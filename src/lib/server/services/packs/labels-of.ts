@@ -46,6 +46,10 @@ export function labelOf(pack: PackWithCard, habit: Habit): LabelContent {
 			of: pack.of,
 			massKg: pack.own.massKg,
 			servings: pack.own.servings,
+			pieces: packing.pieces && {
+				...packing.pieces,
+				count: Math.max(1, Math.round((packing.pieces.count * pack.own.massKg) / packing.massKg))
+			},
 			thicknessM: pack.own.block.thicknessM,
 			dishName: pack.name,
 			bestBy: pack.bestBy,

@@ -11,6 +11,7 @@ import type { Db } from '../../db/db.ts';
 import { dishNutrition } from '../../../core/foods/dish-nutrition.ts';
 import { getCooling } from '../../queries/cooling.ts';
 import { isDiscarded } from '../cooling/decisions.ts';
+import { piecesInPack } from '../dishes/pieces-of-dish.ts';
 import { getDish } from '../../queries/dishes.ts';
 import { freezerOfShelf, getHousehold } from '../../queries/household.ts';
 import { useContainers } from '../../writes/freezer-stock.ts';
@@ -100,10 +101,16 @@ export async function packDish(
 			message: packRefusalText(plan, request.massKg, house)
 		};
 	const { block, life } = plan;
+	const pieces = piecesInPack(dish, request.servings);
 	const question = cardQuestion({
 		dish,
 		facts: dish.facts,
-		pack: { massKg: request.massKg, block, isPan: containers[request.container].pan },
+		pack: {
+			massKg: request.massKg,
+			block,
+			isPan: containers[request.container].pan,
+			pieces: pieces?.count
+		},
 		house,
 		freezerC: place.freezer.setC,
 		limits
@@ -120,6 +127,7 @@ export async function packDish(
 				cookedOn: request.cookedOn ?? null,
 				thawedBefore: dish.state === 'raw' && request.boughtFrozen === 'refrigerator',
 				servings: request.servings,
+				pieces,
 				container: request.container,
 				massKg: request.massKg,
 				...block,

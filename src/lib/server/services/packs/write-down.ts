@@ -1,3 +1,4 @@
+import { piecesInPack } from '../dishes/pieces-of-dish.ts';
 import { type Item } from '../../../core/foods/item-catalogue.ts';
 import { namedStock } from '../../../core/foods/stock-name.ts';
 import { lumpBlock, planBlock, planLife } from '../../../core/packing/pack-plan.ts';
@@ -83,6 +84,7 @@ export async function writeDown(
 				thawedBefore: false,
 				servings: thing.servings,
 				massKg: thing.massKg,
+				pieces: dish && piecesInPack(dish, thing.servings),
 				nutrition: null,
 				storage,
 				// it comes after (`computeMissingCards`): at the freezer's door nobody waits

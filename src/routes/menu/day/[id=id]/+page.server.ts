@@ -12,7 +12,8 @@ import {
 	setPlannedDish
 } from '$lib/server/services/day/change-day';
 import { readTyped } from '$lib/schemas/dish-extras';
-import { latestNotes, listDishes } from '$lib/server/queries/dishes';
+import { latestNotes, listDishes, type Dish } from '$lib/server/queries/dishes';
+import { piecesOfDish } from '$lib/server/services/dishes/pieces-of-dish';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { todayAt } from '$lib/server/queries/today';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
@@ -42,7 +43,8 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 			note: notes.get(dish.id) ?? null,
 			state: dish.state,
 			batches: row.batches,
-			portions: row.portions
+			portions: row.portions,
+			pieces: piecesOf(dish)
 		})),
 		totals,
 		costs,
@@ -52,6 +54,11 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 		longestMin,
 		dishes: dishes.map(({ id, name }) => ({ id, name }))
 	};
+};
+
+const piecesOf = (dish: Dish) => {
+	const all = piecesOfDish(dish);
+	return all && { perServing: all.count / dish.servings, name: all.name };
 };
 
 export const actions: Actions = {

@@ -6,6 +6,8 @@ import { rawFields } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';
 import { codesOfDay } from '$lib/server/queries/day-packs';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
+import { plannedDishes } from '$lib/server/services/day/day-dishes';
+import { makePlates } from '$lib/server/services/packs/make-plates';
 import { rowId } from '$lib/server/row-id';
 import { dayProgress } from '$lib/server/services/day/day-progress';
 import {
@@ -23,6 +25,9 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	return {
 		bar,
 		rows,
+		onPlates: (await plannedDishes(db, bar.id))
+			.filter(({ dish }) => dish.state === 'cooked')
+			.map(({ dish }) => ({ id: dish.id, name: dish.name })),
 		made: await codesOfDay(db, bar.id),
 		totalKg: rows.reduce(
 			(sum, { to, packs, massKg }) => sum + (to === 'freezer' ? packs * massKg : 0),
@@ -41,7 +46,7 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 
 export const actions: Actions = {
 	/** packs every ticked portion; what cannot be is said beside it and stays */
-	default: async ({ request, locals, params }) => {
+	pack: async ({ request, locals, params }) => {
 		const { db, compute } = locals;
 		const raw = rawFields(await request.formData());
 		const habit = habitOf(await getHousehold(db));
@@ -68,5 +73,37 @@ export const actions: Actions = {
 			errors[`${field === 'massKg' ? 'mass' : 'row'}-${key}`] = message;
 		if (codes.length === 0) return fail(400, { typed: raw, errors });
 		return { codes, errors, typed: raw };
+	},
+	/** one pack with parts of several dishes */
+	plates: async ({ request, locals, params }) => {
+		const { db, compute } = locals;
+		const raw = rawFields(await request.formData());
+		const habit = habitOf(await getHousehold(db));
+		const dayId = Number(params.id);
+		const no = (platesMessage: string) => fail(400, { typed: raw, platesMessage });
+		const parts: { dishId: number; massKg: number }[] = [];
+		for (const { dish } of await plannedDishes(db, dayId)) {
+			const typed = (raw[`plate-${dish.id}`] ?? '').trim();
+			if (typed === '') continue;
+			const massKg = quantityFromText(typed, 'mass', habit);
+			if (!(massKg >= 0.005 && massKg <= 3)) return no(w.plates.mass({ dish: dish.name }));
+			parts.push({ dishId: dish.id, massKg });
+		}
+		const count = Number(raw.count ?? '');
+		if (!Number.isInteger(count) || count < 1 || count > 40) return no(w.plates.count40);
+		const made = await makePlates(
+			db,
+			compute,
+			dayId,
+			{
+				parts,
+				extras: (raw.extras ?? '').slice(0, 2000),
+				count,
+				container: containerKeys.find((one) => one === raw.container) ?? 'plate',
+				shelfId: rowId(raw.shelf ?? null)
+			},
+			nowMs()
+		);
+		return made.ok ? { codes: made.codes } : no(made.message);
 	}
 };

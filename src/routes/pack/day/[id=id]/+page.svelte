@@ -8,6 +8,7 @@
 	import DayBar from '$lib/ui/day/DayBar.svelte';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
+	import LongText from '$lib/ui/kit/LongText.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
@@ -60,6 +61,7 @@
 	</p>
 	<form
 		method="POST"
+		action="?/pack"
 		novalidate
 		class="grid gap-4"
 		use:enhance={() => {
@@ -91,7 +93,11 @@
 						inputmode="numeric"
 						error={errors[`count-${row.key}`]}
 					/>
-					<p class="self-end pb-3">{say.servingsEach({ n: row.servings })}</p>
+					<p class="self-end pb-3">
+						{row.pieces ? `${row.pieces.count} ${row.pieces.name}, ` : ''}{say.servingsEach({
+							n: row.servings
+						})}
+					</p>
 					<Field
 						name="mass-{row.key}"
 						label={say.mass}
@@ -118,4 +124,65 @@
 		{/each}
 		<div><Press type="submit" first disabled={busy}>{busy ? say.doing : say.doIt}</Press></div>
 	</form>
+{/if}
+
+{#if data.onPlates.length > 0}
+	<details class="plate mt-4" open={(form && 'platesMessage' in form) || undefined}>
+		<summary class="min-h-12 cursor-pointer py-3 font-bold">{w.plates.title}</summary>
+		<form
+			method="POST"
+			action="?/plates"
+			novalidate
+			class="grid gap-3"
+			use:enhance={() => {
+				busy = true;
+				return async ({ update }) => {
+					await update({ reset: false });
+					busy = false;
+				};
+			}}
+		>
+			<p class="max-w-[70ch]">{w.plates.how}</p>
+			{#if form && 'platesMessage' in form}
+				<p class="entry-error" role="alert">{form.platesMessage}</p>
+			{/if}
+			<div class="grid gap-3 lg:grid-cols-3">
+				{#each data.onPlates as dish (dish.id)}
+					<Field
+						name="plate-{dish.id}"
+						label={w.plates.onEach({ dish: dish.name })}
+						value={typed[`plate-${dish.id}`] ?? ''}
+					/>
+				{/each}
+			</div>
+			<LongText
+				name="extras"
+				label={w.plates.extras}
+				hint={w.plates.extrasHint}
+				rows={2}
+				value={typed.extras ?? ''}
+			/>
+			<div class="grid gap-3 lg:grid-cols-3">
+				<Field name="count" label={w.plates.count} inputmode="numeric" value={typed.count ?? '2'} />
+				<Choice
+					name="container"
+					label={say.container}
+					value={typed.container ?? 'plate'}
+					items={containerKeys.map((value) => ({
+						value,
+						name: containerText(value, data.habit)
+					}))}
+				/>
+				<Choice
+					name="shelf"
+					label={say.shelf}
+					value={typed.shelf ?? data.shelves[0]?.value ?? ''}
+					items={data.shelves}
+				/>
+			</div>
+			<div>
+				<Press type="submit" disabled={busy}>{busy ? w.plates.making : w.plates.make}</Press>
+			</div>
+		</form>
+	</details>
 {/if}

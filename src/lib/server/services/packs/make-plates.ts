@@ -1,0 +1,119 @@
+import { plateKind, plateLines, type DishOnPlate } from '../../../core/packing/plates.ts';
+import { hygieneOf, isRawAnimalClass } from '../../../core/foods/raw-animal.ts';
+import type { ContainerKey } from '../../../core/published/containers.ts';
+import { parseIngredientLines, parsedLineKg } from '../../../formats/ingredient-line.ts';
+import { dayIn } from '../../../present/time.ts';
+import * as w from '../../../present/wording/index.ts';
+import type { Compute } from '../../core-worker.ts';
+import type { Db } from '../../db/db.ts';
+import { asContent, getDish, type Dish, type LineRow } from '../../queries/dishes.ts';
+import { getHousehold } from '../../queries/household.ts';
+import { packsOfPacking } from '../../queries/packs.ts';
+import { saveDish, setDishRemoved } from '../../writes/dishes.ts';
+import { addUndo } from '../../writes/undo.ts';
+import { packedKgOf } from '../day/packed-kg.ts';
+import { computeMissingCards } from './cards-behind.ts';
+import { packDish } from './pack-dish.ts';
+
+export interface PlatesAsked {
+	/** kilograms of each dish on each plate */
+	parts: { dishId: number; massKg: number }[];
+	/** lines of what is put on as it is, for one plate: "80 g frozen peas" */
+	extras: string;
+	count: number;
+	container: ContainerKey;
+	shelfId: number;
+}
+
+/** Raw animal food is no part of a plate: what is on it is only made hot again. */
+const isRaw = ({ itemName, form }: { itemName: string | null; form: string | null }): boolean =>
+	form !== 'cooked' && form !== 'canned' && isRawAnimalClass(hygieneOf(itemName));
+
+/**
+ * Plates or trays with parts of several dishes: one pack each, whose keeping time, core, allergens, energy and cook card come from
+ * all its parts. The plate itself never stands on the menu. Answers the packs' codes, or why it cannot be.
+ */
+export async function makePlates(
+	db: Db,
+	compute: Compute,
+	dayId: number,
+	asked: PlatesAsked,
+	nowMs: number
+): Promise<{ ok: true; codes: string[] } | { ok: false; message: string }> {
+	const found: { dish: Dish; massKg: number }[] = [];
+	for (const { dishId, massKg } of asked.parts) {
+		const dish = await getDish(db, dishId);
+		if (!dish) return { ok: false, message: w.packDishAnswers.dishGone };
+		if (dish.state === 'raw') return { ok: false, message: w.plates.raw({ dish: dish.name }) };
+		found.push({ dish, massKg });
+	}
+	const extras = parseIngredientLines(asked.extras);
+	if (found.length + extras.length < 2) return { ok: false, message: w.plates.two };
+	const unread = extras.find((line) => parsedLineKg(line) === null);
+	if (unread) return { ok: false, message: w.plates.weigh({ line: unread.text }) };
+	const raw = extras.find(isRaw);
+	if (raw) return { ok: false, message: w.plates.raw({ dish: raw.item }) };
+	const parts = found.map(({ dish, massKg }): DishOnPlate<LineRow> => ({
+		part: { dishId: dish.id, name: dish.name, massKg },
+		dish,
+		packedKg: packedKgOf(dish)
+	}));
+	const lines = plateLines(parts).map(asContent);
+	const house = await getHousehold(db);
+	const plateOf = [
+		...parts.map(({ part }) => part),
+		...extras.map((line) => ({ dishId: null, name: line.item, massKg: parsedLineKg(line) ?? 0 }))
+	];
+	const massKg = plateOf.reduce((sum, part) => sum + part.massKg, 0);
+	const id = await saveDish(
+		db,
+		{
+			name: w.plates.name({ parts: plateOf.map(({ name }) => name).join(', ') }).slice(0, 120),
+			servings: 1,
+			kind: parts.length > 0 ? plateKind(parts) : 'hard-vegetables',
+			state: 'cooked',
+			method: '',
+			addOnDay: found
+				.map(({ dish }) => dish.addOnDay)
+				.filter(Boolean)
+				.join('; ')
+				.slice(0, 300),
+			instruction: null,
+			steps: [],
+			// what the cook has corrected of a dish holds for its part, too
+			allergens: found.some(({ dish }) => dish.allergens)
+				? [...new Set(found.flatMap(({ dish }) => dish.facts.allergens))]
+				: null,
+			plateOf,
+			createdAtMs: nowMs
+		},
+		[...lines, ...extras]
+	);
+	const packed = await packDish(
+		db,
+		compute,
+		{
+			dishId: id,
+			dayId,
+			cardBehind: true,
+			count: asked.count,
+			servings: 1,
+			container: asked.container,
+			massKg,
+			packedOn: dayIn(nowMs, house.timeZone),
+			shelfId: asked.shelfId
+		},
+		nowMs
+	);
+	await setDishRemoved(db, id, nowMs);
+	if (!packed.ok) return { ok: false, message: packed.message };
+	const codes = (await packsOfPacking(db, packed.packingId)).map(({ code }) => code);
+	const what = w.packDeeds.packs({ n: codes.length });
+	await addUndo(db, {
+		action: { kind: 'packs-added', packingIds: [packed.packingId] },
+		what,
+		atMs: nowMs
+	});
+	void computeMissingCards(db, compute);
+	return { ok: true, codes };
+}
