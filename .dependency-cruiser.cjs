@@ -26,7 +26,7 @@ module.exports = {
 		{
 			name: 'core-is-pure',
 			severity: 'error',
-			from: { path: '^src/lib/core/', pathNot: '\\.test\\.ts$' },
+			from: { path: '^src/lib/core/', pathNot: '\\.test\\.ts$|^src/lib/core/fixtures/' },
 			to: { pathNot: '^src/lib/core/' }
 		},
 		{

@@ -229,6 +229,7 @@ const tables = {
 		key: text(),
 		ticked: yup.boolean().strict().defined(),
 		paidCents: int().nullable(),
+		comes: text().nullable(),
 		atMs: int()
 	}),
 	dishNotes: yup.object({ id: int(), dishId: int(), atMs: int(), text: text() }),
@@ -366,7 +367,11 @@ const added: {
 	{ version: 7, columns: { freezers: { settings: [] }, packings: { dayId: null } } },
 	{
 		version: 8,
-		columns: { dishes: { pieces: null, plateOf: null }, packings: { pieces: null } }
+		columns: {
+			dishes: { pieces: null, plateOf: null },
+			packings: { pieces: null },
+			shopMarks: { comes: null }
+		}
 	}
 ];
 

@@ -84,7 +84,7 @@ export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 		contents: w.labelContent.contents({
 			state: pack.state,
 			servings: pack.servings,
-			pieces: pack.pieces ?? null,
+			pieces: pack.pieces ? `${pack.pieces.count} ${pack.pieces.name}` : '',
 			mass: massText(pack.massKg, habit),
 			number: pack.number,
 			of: pack.of

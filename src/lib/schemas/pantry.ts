@@ -58,3 +58,17 @@ export const paidSchema = yup.object({
 	key: yup.string().max(200).required(),
 	paidCents: money(w.shop.paidBad).required(w.shop.paidBad)
 });
+
+/** Lines of the shop's answer that are taken, with what comes in their place. */
+export const takenSchema = yup
+	.array(
+		yup
+			.object({
+				key: yup.string().max(200).required(),
+				comes: yup.string().trim().max(300).required()
+			})
+			.required()
+	)
+	.min(1)
+	.max(300)
+	.required();

@@ -11,12 +11,21 @@ const plain = new Set(
 const everything =
 	/\b(everything|all the (?:rest|ingredients|vegetables)|all ingredients|the rest|all)\b/i;
 
+/** What is made of something is not called by it: "the beef" is not the beef stock. */
+const madeOf = new Set(
+	'stock broth bouillon cube sauce paste puree powder oil vinegar juice zest seed milk cream flour crumb breadcrumb leaf flake syrup'.split(
+		' '
+	)
+);
+
 /** Words by which a line's item is called in a method: "lamb shoulder" is "the lamb", "canned tomatoes" "the tomatoes". */
 function callNames({ item, itemName }: StepLine): string[] {
 	const own = nameWords(item ?? '');
 	const words = (own.length > 0 ? own : nameWords(itemName ?? '')).filter(
 		(word) => !plain.has(word)
 	);
+	const head = words.at(-1);
+	if (head !== undefined && madeOf.has(head)) return [head];
 	return words.length > 0 ? words : own;
 }
 

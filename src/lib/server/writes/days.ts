@@ -71,13 +71,18 @@ export async function markLine(
 	db: Db,
 	values: Omit<typeof shopMarks.$inferInsert, 'id'>
 ): Promise<void> {
-	const { ticked, paidCents, atMs } = values;
+	const { ticked, paidCents, comes, atMs } = values;
 	await db
 		.insert(shopMarks)
 		.values(values)
 		.onConflictDoUpdate({
 			target: [shopMarks.dayId, shopMarks.key],
-			set: { ticked, ...(paidCents !== undefined && { paidCents }), atMs },
+			set: {
+				ticked,
+				...(paidCents !== undefined && { paidCents }),
+				...(comes !== undefined && { comes }),
+				atMs
+			},
 			setWhere: sql`${shopMarks.atMs} <= ${atMs}`
 		});
 }

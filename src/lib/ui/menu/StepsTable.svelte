@@ -240,7 +240,7 @@
 	}
 	.step > .work {
 		order: 1;
-		flex: 1 1 calc(100% - 230px);
+		flex: 1 1 calc(100% - 262px);
 		min-width: 100px;
 	}
 	.step > .moves {

@@ -3,6 +3,7 @@
 	import { centsText } from '$lib/present/money';
 	import { piecesText } from '$lib/present/pieces';
 	import { massText, type Habit } from '$lib/present/units';
+	import Word from '../kit/Word.svelte';
 	import * as w from '$lib/present/wording';
 	import type { ShopViewLine } from '$lib/present/shop-view';
 
@@ -11,6 +12,7 @@
 		ticked,
 		ontick,
 		paidCents,
+		comes,
 		error,
 		habit
 	}: {
@@ -18,6 +20,8 @@
 		ticked: boolean;
 		ontick: (ticked: boolean) => void;
 		paidCents: number | null;
+		/** what the shop sends of it; null: nothing is on its way */
+		comes: string | null;
 		error?: string;
 		habit: Habit;
 	} = $props();
@@ -53,6 +57,7 @@
 			<b class="name">{line.name}</b>
 			{packs || amount}
 			{#if packs}<span class="quiet">({amount})</span>{/if}
+			{#if comes}<Word tone="cold" text={w.shop.comes({ what: comes })} />{/if}
 		</span>
 	</label>
 	<span class="price"

@@ -5,10 +5,11 @@ import { addComponent } from '$lib/server/services/dishes/add-component';
 import { substitutesFor } from '$lib/core/shopping/substitutes';
 import { sendOrder } from '$lib/server/shop-client';
 import * as w from '$lib/present/wording';
-import { paidSchema } from '$lib/schemas/pantry';
+import { paidSchema, takenSchema } from '$lib/schemas/pantry';
+import { readTyped } from '$lib/schemas/dish-extras';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { listDays, marksOfDay } from '$lib/server/queries/days';
-import { notePaid } from '$lib/server/services/day/change-day';
+import { notePaid, takeFromShop } from '$lib/server/services/day/change-day';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { shopViewLine } from '$lib/present/shop-view';
 import type { Actions, PageServerLoad } from './$types';
@@ -71,6 +72,7 @@ async function order({
 			const priced = wanted.find((one) => one.line.item?.name === line.item);
 			return {
 				...line,
+				key: priced?.line.key ?? line.item,
 				substitutes:
 					line.is === 'missing' && priced
 						? substitutesFor(priced.line, alternativesOf(line.item))
@@ -89,6 +91,14 @@ export const actions: Actions = {
 		if (!item || !(grams > 0 && grams < 50_000)) error(400);
 		const id = await addComponent(locals.db, { itemName: item.name, grams, nowMs: serverMs() });
 		redirect(303, `/menu/${id}`);
+	},
+	/** what the shop answered is taken, a line or several at once */
+	take: async ({ request, params, locals }) => {
+		const raw = rawFields(await request.formData());
+		const taken = readTyped(takenSchema, raw.taken ?? '');
+		if (!taken) return fail(400, { orderMessage: w.shop.takeBad });
+		if (!(await takeFromShop(locals.db, Number(params.id), taken, serverMs()))) error(404);
+		return { took: taken.length };
 	},
 	paid: async ({ request, params, locals }) => {
 		const raw = rawFields(await request.formData());

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import DayBar from '$lib/ui/day/DayBar.svelte';
-	import { untrack } from 'svelte';
+	import { untrack, type ComponentProps } from 'svelte';
 	import { enhance } from '$app/forms';
 	import { aisleNames } from '$lib/core/published/aisles';
 	import { centsText } from '$lib/present/money';
@@ -37,6 +37,15 @@
 			.filter(({ lines }) => lines.length > 0)
 	);
 	const paid = $derived(new Map(data.marks.map((mark) => [mark.key, mark.paidCents])));
+	const comes = $derived(
+		new Map(data.marks.flatMap((mark) => (mark.comes ? [[mark.key, mark.comes]] : [])))
+	);
+	const taken = $derived<ReadonlySet<string>>(new Set(comes.keys()));
+	/** the shop's answer stays while its lines are taken one by one */
+	let answer = $state<ComponentProps<typeof OrderAnswer>['lines'] | null>(null);
+	$effect(() => {
+		if (form && 'order' in form && form.order) answer = form.order;
+	});
 	const sum = (pick: (cost: (typeof data.costs)[number]) => number) =>
 		data.costs.reduce((all, cost) => all + pick(cost), 0);
 	const paidCents = $derived(data.marks.reduce((all, mark) => all + (mark.paidCents ?? 0), 0));
@@ -71,6 +80,7 @@
 								ticked={ticks.has(line.key)}
 								ontick={(ticked) => ticks.set(line.key, ticked)}
 								paidCents={paid.get(line.key) ?? null}
+								comes={comes.get(line.key) ?? null}
 								error={form && 'errors' in form && form.key === line.key
 									? form.errors?.paidCents
 									: undefined}
@@ -111,8 +121,8 @@
 				{#if form && 'orderMessage' in form && form.orderMessage}
 					<p class="entry-error" role="alert">{form.orderMessage}</p>
 				{/if}
-				{#if form && 'order' in form && form.order}
-					<OrderAnswer lines={form.order} habit={data.habit} />
+				{#if answer}
+					<OrderAnswer lines={answer} {taken} habit={data.habit} />
 				{/if}
 				<div class="flex flex-wrap gap-3">
 					<Press href="/shop/pantry">{w.shop.priceBook}</Press>

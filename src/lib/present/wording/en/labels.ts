@@ -128,18 +128,13 @@ export const labelContent = {
 	}: {
 		state: Shown;
 		servings: number;
-		pieces: { count: number; name: Shown } | null;
+		/** "12 meatballs"; empty where it does not come in pieces */
+		pieces: Shown;
 		mass: Shown;
 		number: Shown;
 		of: Shown;
 	}) =>
-		[
-			state,
-			pieces ? `${pieces.count} ${pieces.name}` : '',
-			many.servings(servings),
-			mass,
-			`${number} of ${of}`
-		]
+		[state, pieces, many.servings(servings), mass, `${number} of ${of}`]
 			.filter(Boolean)
 			.join(' · '),
 	thick: ({ thickness }: { thickness: Shown }) => `${thickness} thick`,

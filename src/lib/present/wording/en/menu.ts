@@ -340,7 +340,7 @@ export const steps = {
 	after: 'after steps',
 	afterThese: ({ steps }: { steps: Shown }) => `after ${steps}`,
 	afterNone: 'waits for none',
-	sentence: ({ sentence }: { sentence: Shown }) => `“${sentence}.” `,
+	sentence: ({ sentence }: { sentence: Shown }) => `“${sentence}.”`,
 	goesIn: ({ lines }: { lines: Shown }) => `With ${lines}.`,
 	waitMost: 'waits at most',
 	waitAny: 'any',

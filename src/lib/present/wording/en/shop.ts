@@ -84,8 +84,15 @@ export const shop = {
 	fewer: ({ left, label }: { left: Shown; label: Shown }) => `only ${left} of ${label}`,
 	otherSize: ({ label }: { label: Shown }) => `only as ${label}`,
 	missing: 'not there',
+	comes: ({ what }: { what: Shown }) => `comes: ${what}`,
+	comesPart: ({ n, of, label }: { n: Shown; of: Shown; label: Shown }) =>
+		`${n} of ${of} × ${label}`,
+	taken: 'taken, it is on its way',
+	takeAll: ({ n }: { n: number }) => `Take what is there (${many.lines(n)})`,
+	takeIt: ({ what }: { what: Shown }) => `Take ${what}`,
+	takeInstead: ({ what }: { what: Shown }) => `Take instead: ${what}`,
+	takeBad: 'That could not be taken. Send the order again.',
 	instead: ({ item, mass }: { item: Shown; mass: Shown }) => `${mass} ${item}`,
-	insteadOf: 'instead:',
 	fromLine: 'your recipe says it does as well',
 	nothing: 'Nothing to buy: put dishes on the day first.'
 };

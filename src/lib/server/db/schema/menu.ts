@@ -98,6 +98,8 @@ export const shopMarks = pgTable(
 		ticked: boolean().notNull(),
 		/** what was really paid */
 		paidCents: integer(),
+		/** what the shop sends, as the cook took it; null: nothing is on its way */
+		comes: text(),
 		atMs: bigint({ mode: 'number' }).notNull()
 	},
 	(t) => [unique('shop_marks_line').on(t.dayId, t.key)]

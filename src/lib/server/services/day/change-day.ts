@@ -88,6 +88,20 @@ export async function tickLines(
 	return marksOfDay(db, dayId);
 }
 
+/** Takes what the shop answered for lines: it is on its way, and is ticked when it is there. False when there is no such day. */
+export async function takeFromShop(
+	db: Db,
+	dayId: number,
+	taken: readonly { key: string; comes: string }[],
+	atMs: number
+): Promise<boolean> {
+	if (!(await getDay(db, dayId))) return false;
+	const ticked = new Map((await marksOfDay(db, dayId)).map((mark) => [mark.key, mark.ticked]));
+	for (const { key, comes } of taken)
+		await markLine(db, { dayId, key, comes, ticked: ticked.get(key) ?? false, atMs });
+	return true;
+}
+
 /** Notes what was really paid for a line. False when there is no such day. */
 export async function notePaid(
 	db: Db,

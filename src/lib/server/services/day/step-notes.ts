@@ -30,8 +30,11 @@ export function notesOfSteps(
 	const plain = stepLines(dish);
 	const steps = stepsOfDish(dish);
 	const waits = usualWaits(steps, plain);
+	const before = new Set<unknown>();
 	return steps.map((step, i) => {
-		const named = linesNamed(step.text, plain);
+		const rest = /\bthe rest\b/i.test(step.text);
+		const named = linesNamed(step.text, plain).filter((line) => !(rest && before.has(line)));
+		if (step.place !== 'board') for (const line of named) before.add(line);
 		const lines = dish.lines
 			.filter((_, at) => named.includes(plain[at]))
 			.filter(({ understood }) => understood !== 'heading')

@@ -1,0 +1,1 @@
+ALTER TABLE "shop_marks" ADD COLUMN "comes" text;
