@@ -15,26 +15,35 @@ export type Compute = <J extends CoreJobName>(
 	watch?: ComputeWatch
 ) => Promise<AnswerOf<J>>;
 
-const planningJobs: ReadonlySet<CoreJobName> = new Set<CoreJobName>([
-	'order-of-work',
-	'day-outlook'
-]);
+/** What waits for what: a search for a plan never makes a cook card wait, nor a dozen cards a pot that is to cool. */
+const lanes: { [J in CoreJobName]: 'planning' | 'cards' | 'cooling' } = {
+	'order-of-work': 'planning',
+	'day-outlook': 'planning',
+	card: 'cards',
+	learn: 'cards',
+	'cooling-ways': 'cooling',
+	'cooling-choice': 'cooling'
+};
 
 /**
- * Worker threads for long computations, so that a server at work on one still answers everybody else. Days are planned in a thread of
- * their own: a search never makes a cook card wait.
+ * Worker threads for long computations, so that a server at work on one still answers everybody else: one for each kind of work,
+ * begun when it is first wanted.
  */
 export function startCoreWorker(): { compute: Compute; stop(): Promise<void> } {
-	const thread = workerThread('build/node/core-jobs.js');
-	const planning = workerThread('build/node/core-jobs.js');
+	const script = 'build/node/core-jobs.js';
+	const threads = {
+		planning: workerThread(script),
+		cards: workerThread(script),
+		cooling: workerThread(script)
+	};
 	return {
 		compute: (job, input, { onProgress, stop } = {}) =>
-			(planningJobs.has(job) ? planning : thread).ask(
+			threads[lanes[job]].ask(
 				{ job, input, stop },
 				{ onProgress: (progress) => onProgress?.(progress as SearchProgress) }
 			) as Promise<AnswerOf<typeof job>>,
 		stop: async () => {
-			await Promise.all([thread.stop(), planning.stop()]);
+			await Promise.all(Object.values(threads).map((thread) => thread.stop()));
 		}
 	};
 }

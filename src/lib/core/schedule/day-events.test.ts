@@ -69,7 +69,7 @@ describe('a day as its events', () => {
 		assert.equal(state.tasks.a.extraMin, 20);
 		assert.deepEqual(state.slow01, { oven: 1 });
 		assert.deepEqual(state.ticked, { 'chop:onion': false });
-		assert.deepEqual(Object.keys(state.tasks), ['a'], 'a tick is no task');
+		assert.deepEqual(Object.keys(state.tasks), ['a'], 'unticked, it is not cut');
 	});
 	it('times become minutes of the day', () => {
 		const state = dayState([event('begin', 'a', 12), event('finish', 'a', 30)]);

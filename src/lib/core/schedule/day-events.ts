@@ -75,6 +75,9 @@ export function dayState(events: readonly DayEvent[]): DayState {
 export const undoneUids = (events: readonly DayEvent[]): ReadonlySet<string> =>
 	new Set(events.filter(({ kind }) => kind === 'undo').map(({ key }) => key));
 
+/** What is ticked on the prep list is the same work as on the run sheet. */
+export const isCut = (key: string): boolean => key.startsWith('chop:');
+
 function apply(state: DayState, { uid, kind, key, value, atMs }: DayEvent): void {
 	const task = (state.tasks[key] ??= {});
 	switch (kind) {
@@ -92,12 +95,14 @@ function apply(state: DayState, { uid, kind, key, value, atMs }: DayEvent): void
 		case 'finish':
 			task.endedAtMs ??= atMs;
 			delete task.skipped;
+			if (isCut(key)) state.ticked[key] = true;
 			break;
 		case 'skip':
 			state.tasks[key] = { skipped: true };
 			break;
 		case 'again':
 			state.tasks[key] = {};
+			if (isCut(key)) state.ticked[key] = false;
 			break;
 		case 'late':
 			task.extraMin = (task.extraMin ?? 0) + (value ?? 0);
@@ -113,9 +118,11 @@ function apply(state: DayState, { uid, kind, key, value, atMs }: DayEvent): void
 			break;
 		case 'tick':
 			state.ticked[key] = true;
+			if (isCut(key)) task.endedAtMs ??= atMs;
 			break;
 		case 'untick':
 			state.ticked[key] = false;
+			if (isCut(key)) state.tasks[key] = {};
 			break;
 		case 'undo':
 			break;

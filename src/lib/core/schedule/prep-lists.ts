@@ -44,6 +44,27 @@ export interface PrepItem {
 	shares: PrepShare[];
 }
 
+/** What is cut on one board: each thing once, with its cuts beneath. */
+export interface PrepBoard {
+	/** raw animal food has a board of its own, the last */
+	raw: boolean;
+	things: { item: string; cuts: PrepItem[] }[];
+}
+
+/** The things to cut by board, as hands work: what most dishes want first, raw animal food last. */
+export function boardsOf(chop: readonly PrepItem[]): PrepBoard[] {
+	return [false, true].flatMap((raw): PrepBoard[] => {
+		const things = new Map<string, PrepBoard['things'][number]>();
+		for (const one of chop.filter((item) => isRawAnimal(item) === raw)) {
+			const name = one.itemName ?? one.item;
+			const thing = things.get(name);
+			if (thing) thing.cuts.push(one);
+			else things.set(name, { item: one.item, cuts: [one] });
+		}
+		return things.size > 0 ? [{ raw, things: [...things.values()] }] : [];
+	});
+}
+
 export interface PrepLists {
 	/** cut once for all dishes: vegetables first, raw animal food last */
 	chop: PrepItem[];

@@ -2,7 +2,7 @@
 	import DayBar from '$lib/ui/day/DayBar.svelte';
 	import { untrack } from 'svelte';
 	import { takeOutKey } from '$lib/core/schedule/component-packs';
-	import type { PrepItem } from '$lib/core/schedule/prep-lists';
+	import { boardsOf, type PrepItem } from '$lib/core/schedule/prep-lists';
 	import { prepAmountText, shareText } from '$lib/present/prep-words';
 	import { dayText } from '$lib/present/time';
 	import { massText } from '$lib/present/units';
@@ -139,17 +139,20 @@
 							}}>{w.prep[name]}</Why
 						>
 					</h2>
-					{#if name === 'chop'}<p class="quiet">{w.prep.chopHow}</p>{/if}
-					<ul>
-						{#each items as item (item.key)}
-							<PrepRow ticked={has(item.key)} ontick={(on) => log.tick(item.key, on)}>
-								<b>{w.prep.cut({ item: item.item, cut: item.cut })}:</b>
-								{prepAmountText(item, data.habit)}
-								<br /><span class="quiet"
-									>{item.shares.map((share) => shareText(share, data.habit)).join('; ')}</span
-								>
-							</PrepRow>
+					{#if name === 'chop'}
+						<p class="quiet">{w.prep.chopHow}</p>
+						{#each boardsOf(items) as board (board.raw)}
+							<h3 class="mt-2 font-bold">{board.raw ? w.prep.rawBoard : w.prep.board}</h3>
+							<ul>
+								{#each board.things as { item, cuts } (item)}
+									{#if cuts.length > 1}<li class="pt-2 font-bold">{item}</li>{/if}
+									{#each cuts as cut (cut.key)}{@render row(cut)}{/each}
+								{/each}
+							</ul>
 						{/each}
+					{/if}
+					<ul>
+						{#each name === 'chop' ? [] : items as item (item.key)}{@render row(item)}{/each}
 					</ul>
 				</section>
 			{/each}
@@ -168,3 +171,13 @@
 		</div>
 	</div>
 {/if}
+
+{#snippet row(item: PrepItem)}
+	<PrepRow ticked={has(item.key)} ontick={(on) => log.tick(item.key, on)}>
+		<b>{w.prep.cut({ item: item.item, cut: item.cut })}:</b>
+		{prepAmountText(item, data.habit)}
+		<br /><span class="quiet"
+			>{item.shares.map((share) => shareText(share, data.habit)).join('; ')}</span
+		>
+	</PrepRow>
+{/snippet}

@@ -33,6 +33,8 @@ export const prep = {
 		`${many.containers(count)} for ${dish}`,
 	setOut: ({ dish }: { dish: Shown }) => `Set out for ${dish}`,
 	chop: 'Cut once, for all dishes',
+	board: 'On the vegetable board',
+	rawBoard: 'Last, on the board for raw meat and fish',
 	chopHow: 'Vegetables first, raw meat last; then wash hands, board and knife.',
 	cans: 'Cans to open',
 	meats: 'Meat and fish to cook through',

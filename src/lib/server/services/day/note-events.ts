@@ -1,4 +1,4 @@
-import type { DayEvent } from '../../../core/schedule/day-events.ts';
+import { isCut, type DayEvent } from '../../../core/schedule/day-events.ts';
 import type { KeptPlan, RunSheet } from '../../../core/schedule/run-sheet.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
@@ -69,7 +69,8 @@ export async function noteEvents(
 	return { replanned: followEvents(db, compute, dayId, nowMs, kept) };
 }
 
-const bearsOnPlan = ({ kind }: DayEvent) => kind !== 'tick' && kind !== 'untick';
+const bearsOnPlan = ({ kind, key }: DayEvent) =>
+	(kind !== 'tick' && kind !== 'untick') || isCut(key);
 
 /** Days with a re-plan that has not begun, and what was told meanwhile: it will see all of it. */
 const toPlan = new Map<number, DayEvent[]>();
