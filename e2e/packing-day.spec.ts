@@ -112,8 +112,10 @@ test('the demo’s packing day from prep to all packs filled: phone and laptop, 
 				const finish = now(phone).locator('[data-finish]');
 				const begin = now(phone).locator('[data-begin]');
 				if (await phone.getByText('Everything is done.').isVisible()) break;
-				const cooling = now(phone).locator('li.running', { hasText: 'Cool ' });
-				if (!probed && (await cooling.getByRole('link').count()) > 0) {
+				const cooling = now(phone).locator('li.running', {
+					has: phone.locator('.what', { hasText: /^\s*Cool / })
+				});
+				if (!probed && (await cooling.count()) > 0) {
 					const path = await cooling.getByRole('link').first().getAttribute('href');
 					await fetch(`http://127.0.0.1:${port + 1}/probes/A`, {
 						method: 'POST',

@@ -177,7 +177,7 @@ const cases: Case[] = [
 	},
 	{
 		page: 'pack/day/[id=id]',
-		action: 'default',
+		action: 'pack',
 		good: {
 			params: day,
 			form: () => ({
@@ -187,6 +187,21 @@ const cases: Case[] = [
 			})
 		},
 		bad: { params: day, form: {} }
+	},
+	{
+		page: 'pack/day/[id=id]',
+		action: 'plates',
+		good: {
+			params: day,
+			form: () => ({
+				'plate-1': '200 g',
+				extras: '80 g frozen peas',
+				count: '2',
+				container: 'plate',
+				shelf: '1'
+			})
+		},
+		bad: { params: day, form: { 'plate-1': 'a lot', count: '2' } }
 	},
 	{ page: 'cool/new', action: 'compare', bad: { form: { startC: '300' } } },
 	{
@@ -279,6 +294,16 @@ const cases: Case[] = [
 		gone: { form: { key: 'onion', paidCents: '1.90' } }
 	},
 	{ page: 'shop/[id=id]', action: 'order', gone: {} },
+	{
+		page: 'shop/[id=id]',
+		action: 'take',
+		good: {
+			params: day,
+			form: () => ({ taken: JSON.stringify([{ key: 'onion', comes: '2 × 1 kg net' }]) })
+		},
+		bad: { params: day, form: { taken: 'all of it' } },
+		gone: { form: { taken: JSON.stringify([{ key: 'onion', comes: '2 × 1 kg net' }]) } }
+	},
 	{
 		page: 'shop/[id=id]',
 		action: 'component',

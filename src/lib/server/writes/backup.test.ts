@@ -83,6 +83,8 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				addOnDay: name,
 				instruction: fc.option(json, { nil: null }),
 				standsFor: fc.option(name, { nil: null }),
+				pieces: fc.constantFrom({ count: 40, name: 'meatballs' }, null),
+				plateOf: fc.constantFrom([{ dishId: null, name: 'peas', massKg: 0.08 }], null),
 				allergens: fc.option(fc.array(name, { maxLength: 2 }), { nil: null }),
 				steps: fc.option(fc.array(json, { maxLength: 2 }), { nil: null }),
 				createdAtMs: ms,
@@ -165,6 +167,7 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				coreC: share,
 				allergens: fc.array(name, { maxLength: 3 }),
 				nutrition: fc.option(json, { nil: null }),
+				pieces: fc.constantFrom({ count: 12, name: 'patties' }, null),
 				storage: json,
 				card: fc.option(json, { nil: null }),
 				cardInput: fc.option(json, { nil: null })
@@ -282,6 +285,7 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				key: fc.constant(`line ${id}`),
 				ticked: fc.boolean(),
 				paidCents: fc.option(fc.nat(9999), { nil: null }),
+				comes: fc.option(name, { nil: null }),
 				atMs: ms
 			})
 		),
