@@ -128,6 +128,8 @@ test('settling in and the whole path by keyboard alone: US units, dark, on a pho
 		await expect(page.getByText('2 × 2.5 lb')).toBeVisible();
 		const code = (await page.getByRole('cell').getByRole('link').first().innerText()).trim();
 		await press(page, 'Print labels');
+		await expect(page).toHaveURL(/\/labels/);
+		await expect(page.getByRole('link', { name: 'Open the sheet (PDF)' })).toBeVisible();
 		await tabTo(page, 'Open the sheet (PDF)');
 		const href = await page.evaluate(() => (document.activeElement as HTMLAnchorElement).href);
 		expect(href).toContain('paper=letter-2x3');
