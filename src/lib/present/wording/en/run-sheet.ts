@@ -213,5 +213,5 @@ export const runSheet = {
 		}
 	},
 	changeWay: ({ dish }: { dish: Shown }) => `Another way for ${dish}`,
-	least: 'least effort that passes'
+	least: 'best for the day, of those that pass'
 };
