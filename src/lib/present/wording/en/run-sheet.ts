@@ -208,8 +208,9 @@ export const runSheet = {
 			...ways,
 			'pot-counter': 'its pan on the counter',
 			'pot-refrigerator': 'its pan on a rack in the refrigerator',
-			'pot-tap-then-ice': 'its pan in cold tap water first, then in an ice bath',
-			'pot-ice-bath': 'its pan in an ice bath'
+			'pot-tap-then-ice':
+				'its pan (metal or foil, never hot glass) in cold tap water first, then in an ice bath',
+			'pot-ice-bath': 'its pan (metal or foil, never hot glass) in an ice bath'
 		}
 	},
 	changeWay: ({ dish }: { dish: Shown }) => `Another way for ${dish}`,
