@@ -1,3 +1,4 @@
+import { upToTwelve } from '../core/units/number-words.ts';
 import { measures, type MeasureName } from '../core/units/measures.ts';
 import { isMeasured, isSize, unitAt } from './line-units.ts';
 
@@ -35,20 +36,7 @@ const vulgar: Readonly<Record<string, string>> = {
 };
 /** Numbers as words. */
 export const numberWords: Readonly<Record<string, number>> = {
-	a: 1,
-	an: 1,
-	one: 1,
-	two: 2,
-	three: 3,
-	four: 4,
-	five: 5,
-	six: 6,
-	seven: 7,
-	eight: 8,
-	nine: 9,
-	ten: 10,
-	eleven: 11,
-	twelve: 12,
+	...upToTwelve,
 	half: 0.5,
 	quarter: 0.25,
 	dozen: 12,

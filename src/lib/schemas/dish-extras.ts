@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import { stepPlaces, type DishStep } from '../core/steps/step.ts';
 import * as w from '../present/wording/index.ts';
 import { text } from './fields.ts';
+import { readTyped } from './read-typed.ts';
 
 /** A proposal of the freezer check, taken for one line. */
 export const proposalSchema = yup.object({
@@ -45,19 +46,4 @@ const stepsSchema = yup
 export function readSteps(typed: string): DishStep[] | undefined {
 	const read = readTyped(stepsSchema, typed);
 	return read?.map((step, i) => ({ ...step, after: step.after.filter((before) => before < i) }));
-}
-
-/** JSON as a screen sends it in a field, checked; undefined when it is none, and the screen says what to do. */
-export function readTyped<S extends yup.Schema>(
-	schema: S,
-	typed: string
-): yup.InferType<S> | undefined {
-	let value: unknown;
-	try {
-		value = JSON.parse(typed);
-	} catch (error) {
-		if (error instanceof SyntaxError) return undefined;
-		throw error;
-	}
-	return schema.isValidSync(value) ? schema.cast(value, { stripUnknown: true }) : undefined;
 }

@@ -1,3 +1,4 @@
+import { dayWork } from '../published/day-work.ts';
 import { requireRange } from '../require-range.ts';
 
 export interface Bowl {
@@ -36,7 +37,7 @@ export interface Oven {
 
 /** Minutes an oven takes to get hot: the household's own figure, or 12 (common practice: 10 to 15). */
 export function preheatMinOf(oven: Oven | undefined): number {
-	return requireRange('preheatMin', oven?.preheatMin ?? 12, 0, 60);
+	return requireRange('preheatMin', oven?.preheatMin ?? dayWork.preheatMin, 0, 60);
 }
 
 export interface Kitchen {

@@ -1,5 +1,4 @@
 import type { Shape } from '../heat/shape.ts';
-import { pieceKinds } from '../published/step-verbs.ts';
 import { piecesSaid, sentencesOf } from '../steps/read-method.ts';
 
 /** What a batch of a dish comes in: so many of what. */
@@ -24,19 +23,10 @@ export function readPieces(typed: string): DishPieces | null {
 export function piecesOfMethod(method: string): DishPieces | null {
 	for (const sentence of sentencesOf(method)) {
 		const found = piecesSaid(sentence);
-		if (found) return { count: found.count, name: nameOf(sentence) };
+		if (found) return { count: found.count, name: found.name };
 	}
 	return null;
 }
-
-const nameOf = (sentence: string): string => {
-	for (const { words } of pieceKinds) {
-		const found = new RegExp(`\\b(?:${words.source})\\b`, 'i').exec(sentence);
-		if (found) return found[0].toLowerCase();
-	}
-	return otherName;
-};
-const otherName = 'pieces';
 
 /** Pieces in a pack of so many servings, at least one; of a dish that makes `servings` in all. */
 export const piecesIn = (

@@ -1,4 +1,5 @@
 import type { StepPlace } from '../steps/step.ts';
+import { dayWork } from './day-work.ts';
 
 /** A verb of a method: what it needs and how long it takes when the words do not say. Judgement, but for what is said beside it. */
 export interface StepVerb {
@@ -20,7 +21,7 @@ export const stepVerbs: readonly StepVerb[] = [
 		words:
 			/preheat|pre-heat|(?:heat|turn on|switch on|set)\s+(?:up\s+)?(?:the\s+|your\s+)?(?:oven|grill)/,
 		place: 'oven',
-		minutes: 12,
+		minutes: dayWork.preheatMin,
 		perBatchMin: 0,
 		hands: false,
 		kind: 'preheat',
@@ -178,33 +179,28 @@ export const noWork =
 /** Pieces that dishes come in: how long one takes to shape, how many lie on a tray. Judgement, from how home kitchens work. */
 export const pieceKinds: readonly {
 	readonly words: RegExp;
-	readonly name: string;
 	readonly shapeMin: number;
 	readonly perTray: number;
 }[] = [
-	{ words: /meatballs?|falafels?|(?:small )?balls/, name: 'meatballs', shapeMin: 0.5, perTray: 30 },
+	{ words: /meatballs?|falafels?|(?:small )?balls/, shapeMin: 0.5, perTray: 30 },
 	{
 		words: /patt(?:y|ies)|burgers?|fritters?|rissoles?|fishcakes?/,
-		name: 'patties',
 		shapeMin: 0.75,
 		perTray: 12
 	},
 	{
 		words: /(?:filled )?rolls?|burritos?|enchiladas?|wraps?|parcels?|spring rolls?/,
-		name: 'rolls',
 		shapeMin: 1.25,
 		perTray: 15
 	},
 	{
 		words: /pockets?|pasties|pasty|turnovers?|empanadas?|dumplings?|ravioli|samosas?/,
-		name: 'pockets',
 		shapeMin: 1.5,
 		perTray: 12
 	},
-	{ words: /egg cups?|cups?|muffins?|tartlets?/, name: 'cups', shapeMin: 0.3, perTray: 12 },
+	{ words: /egg cups?|cups?|muffins?|tartlets?/, shapeMin: 0.3, perTray: 12 },
 	{
 		words: /dough balls?|buns?|bread rolls?|scones?|cookies|biscuits/,
-		name: 'pieces of dough',
 		shapeMin: 0.5,
 		perTray: 16
 	}

@@ -34,6 +34,10 @@ export interface Built {
 	overWaitMin: Record<string, number>;
 }
 
+/** Minutes that tasks wait too long, all together. */
+export const sumOfWaits = (overWaitMin: Readonly<Record<string, number>> = {}): number =>
+	Object.values(overWaitMin).reduce((sum, minutes) => sum + minutes, 0);
+
 /** A task that would wait too long for another: that one is put off by so much. */
 interface TooLate {
 	task: Task;

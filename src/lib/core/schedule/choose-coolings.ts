@@ -41,7 +41,7 @@ export function chooseCoolings(
 	};
 	let endMin = endWith(chosen);
 	const others = Object.entries(ways).flatMap(([id, options]) =>
-		options.map((option, effort) => ({ id, option, effort }))
+		options.map((option) => ({ id, option }))
 	);
 	for (let round = 0; round < mostRounds * Object.keys(ways).length; round++) {
 		let best: { id: string; option: CoolingOption; endMin: number } | null = null;

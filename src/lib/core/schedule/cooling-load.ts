@@ -28,12 +28,16 @@ function mostAtOnce(plan: KeptPlan, resource: string): number {
 	}, 0);
 }
 
+/** Ice of all dishes, kg. */
+export const iceInAllKg = (cooling: RunSheet['cooling']): number =>
+	Object.values(cooling).reduce((sum, { iceKg }) => sum + (iceKg ?? 0), 0);
+
 /** Ice, baths, litres and hands that a day's cooling takes, as it is planned. */
 export function coolingLoad(plan: KeptPlan, cooling: RunSheet['cooling']): CoolingLoad {
 	const minutesOf = (tasks: KeptPlan['tasks']) =>
 		tasks.reduce((sum, { durationMin }) => sum + durationMin, 0);
 	return {
-		iceKg: Object.values(cooling).reduce((sum, { iceKg }) => sum + (iceKg ?? 0), 0),
+		iceKg: iceInAllKg(cooling),
 		baths: mostAtOnce(plan, 'ice-bath'),
 		bathMin: minutesOf(plan.tasks.filter(({ uses }) => (uses?.['ice-bath'] ?? 0) > 0)),
 		refrigeratorL: mostAtOnce(plan, 'refrigerator'),

@@ -156,16 +156,28 @@ export function withoutTasks<T extends Task>(tasks: readonly T[], gone: Readonly
 		.map((task) => {
 			const { within, waits } = task;
 			const after = openOf(task.after);
-			const left = waits && Object.entries(waits).filter(([id]) => after.includes(id));
 			const keeps = within && gone.has(within.id) ? undefined : within;
 			return {
 				...task,
 				after,
 				...(within && { within: keeps }),
-				...(waits && { waits: left?.length ? Object.fromEntries(left) : undefined })
+				...(waits && { waits: onlyWaits(waits, (id) => after.includes(id)) })
 			};
 		});
 }
+
+/** The waits after some of the predecessors; undefined when none is left. */
+function onlyWaits(
+	waits: Readonly<Record<string, number>>,
+	keep: (id: string) => boolean
+): Record<string, number> | undefined {
+	const left = Object.entries(waits).filter(([id]) => keep(id));
+	return left.length > 0 ? Object.fromEntries(left) : undefined;
+}
+
+/** The same longest wait after each of some tasks. */
+const waitsAfter = (ids: readonly string[], waitMin: number): Record<string, number> =>
+	Object.fromEntries(ids.map((id) => [id, waitMin]));
 
 function stepTask(
 	dish: DayDish,
@@ -269,11 +281,10 @@ function withPutBacks(tasks: readonly EstimatedTask[], all: boolean): EstimatedT
 	const through = (id: string) => backs.get(id)?.id ?? id;
 	return tasks.flatMap((task) => {
 		const { waits } = task;
-		const limits = waits && Object.entries(waits).filter(([id]) => !backs.has(id));
 		const own = {
 			...task,
 			after: task.after?.map(through),
-			...(waits && { waits: limits?.length ? Object.fromEntries(limits) : undefined })
+			...(waits && { waits: onlyWaits(waits, (id) => !backs.has(id)) })
 		};
 		const back = backs.get(task.id);
 		return back ? [own, back] : [own];
@@ -288,8 +299,6 @@ function closingTasks(dish: DayDish, ids: readonly string[]): EstimatedTask[] {
 	const { cooling } = dish;
 	const packFirst = cooling?.packedFirst ?? false;
 	const common = { text: dish.name, dishIds: [dish.id] };
-	const soon = (before: readonly string[], waitMin: number) =>
-		Object.fromEntries(before.map((id) => [id, waitMin]));
 	const cooled = cooling && !packFirst ? [coolId(dish.id)] : last;
 	const apart = dish.pieces && !packFirst ? trayTask(dish, cooled, raw) : null;
 	const pack: EstimatedTask = {
@@ -301,7 +310,7 @@ function closingTasks(dish: DayDish, ids: readonly string[]): EstimatedTask[] {
 		after: apart ? [apart.id] : cooled,
 		uses: { [hands]: 1 },
 		hygiene: raw ?? 'ready-to-eat',
-		...(cooling && packFirst && { waits: soon(last, dayWork.hotFillWaitMin) }),
+		...(cooling && packFirst && { waits: waitsAfter(last, dayWork.hotFillWaitMin) }),
 		...(!cooling && raw && !apart && { maxWaitMin: dayWork.rawWaitMin })
 	};
 	const closing = apart ? [apart, pack] : [pack];
@@ -315,7 +324,7 @@ function closingTasks(dish: DayDish, ids: readonly string[]): EstimatedTask[] {
 		work: `${dish.id}:cool`,
 		durationMin: cooling.minutes,
 		after: before,
-		waits: soon(before, dayWork.hotWaitMin),
+		waits: waitsAfter(before, dayWork.hotWaitMin),
 		uses: { [hands]: 1, ...(cooling.resource && { [cooling.resource]: cooling.amount }) },
 		handsMin: Math.min(cooling.minutes, dayWork.toCoolMin * vessels),
 		hygiene: 'ready-to-eat'
@@ -351,6 +360,6 @@ function trayTask(
 		uses: { [hands]: 1 },
 		handsMin: Math.max(1, Math.ceil((dish.pieces ?? 0) * dayWork.layOutMin)),
 		hygiene: raw ?? 'ready-to-eat',
-		...(raw && { waits: Object.fromEntries(after.map((id) => [id, dayWork.rawWaitMin])) })
+		...(raw && { waits: waitsAfter(after, dayWork.rawWaitMin) })
 	};
 }

@@ -3,6 +3,7 @@ import { chooseCoolings, withCoolings, type CoolingOption } from './choose-cooli
 import { dayOutlook, type DayOutlook } from './day-outlook.ts';
 import { dayTasks, type DayTask, type DayTasksInput } from './day-tasks.ts';
 import { replanDay, type Replan, type TaskState } from './replan-day.ts';
+import { idsInOrder } from './task-lists.ts';
 import { hands, type SearchWatch } from './task.ts';
 
 export interface OrderOfWorkInput {
@@ -43,7 +44,7 @@ export interface OutlookInput {
  */
 export function outlookOf({ question, found }: OutlookInput, watch: SearchWatch = {}): DayOutlook {
 	const { plan, tasks } = found;
-	const order = Object.keys(plan.startMin).sort((a, b) => plan.startMin[a] - plan.startMin[b]);
+	const order = idsInOrder(plan.startMin);
 	const startWays = waysOf(found.ways);
 	return dayOutlook({
 		day: question.day,
@@ -58,7 +59,7 @@ export function outlookOf({ question, found }: OutlookInput, watch: SearchWatch 
 	});
 }
 
-export const waysOf = (ways: Record<string, CoolingOption>): Record<string, CoolingWayName> =>
+const waysOf = (ways: Record<string, CoolingOption>): Record<string, CoolingWayName> =>
 	Object.fromEntries(Object.entries(ways).map(([id, { way }]) => [id, way]));
 
 /**

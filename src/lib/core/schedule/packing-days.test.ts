@@ -6,7 +6,7 @@ import { dayTasks, stepId, type DayTask, type DayTasksInput } from './day-tasks.
 import { stillHolds } from './earlier-plan.ts';
 import { replanDay, type TaskState } from './replan-day.ts';
 import { scheduleDay } from './schedule-day.ts';
-import { countMoved } from './steady-plan.ts';
+import { movedTasks } from './moved-tasks.ts';
 import type { DaySchedule } from './task.ts';
 
 const sameMin = 1e-6;
@@ -125,8 +125,12 @@ describe('whole packing days', () => {
 				steady.endMin <= 1.05 * free.endMin,
 				`hardly longer: ${steady.endMin} ${free.endMin} ${steady.waitedTooLong.length} ${free.waitedTooLong.length}`
 			);
-			moved.push(countMoved(steady.startMin, open));
-			assert.equal(steady.moved.length, countMoved(steady.startMin, open), 'what moved is told');
+			moved.push(movedTasks(steady.startMin, open).length);
+			assert.equal(
+				steady.moved.length,
+				movedTasks(steady.startMin, open).length,
+				'what moved is told'
+			);
 			// the late step was on time after all: the plan is the one before
 			const { extraMin: _late, ...inTime } = states[lateId(tasks, plan)];
 			const undone = { ...states, [lateId(tasks, plan)]: inTime };

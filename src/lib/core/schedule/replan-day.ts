@@ -1,5 +1,6 @@
 import { withoutTasks } from './day-tasks.ts';
-import { movedMin, steadyPlan } from './steady-plan.ts';
+import { movedTasks, type MovedTask } from './moved-tasks.ts';
+import { steadyPlan } from './steady-plan.ts';
 import { scheduleDay } from './schedule-day.ts';
 import {
 	hands,
@@ -37,13 +38,6 @@ export interface ReplanInput {
 	order?: readonly string[];
 	/** where the plan so far has its tasks begin, minutes of the day: what can stays there */
 	before?: Readonly<Record<string, number>>;
-}
-
-/** A task that begins more than ten minutes from where the plan before had it. */
-export interface MovedTask {
-	id: string;
-	/** later; below zero: earlier */
-	byMin: number;
 }
 
 export interface Replan extends DaySchedule {
@@ -217,25 +211,11 @@ export function replanDay(input: ReplanInput, watch: SearchWatch = {}): Replan {
 		lowerBoundMin: nowMin + plan.lowerBoundMin,
 		waitedTooLong: [...new Set(waitedTooLong)],
 		moved: movedTasks(
-			open.map(({ id }) => id),
 			startMin,
-			before
+			Object.fromEntries(open.flatMap(({ id }) => (id in before ? [[id, before[id]]] : [])))
 		)
 	};
 }
-
-/** What begins more than ten minutes from where it was planned before, the next to begin first. */
-export const movedTasks = (
-	ids: readonly string[],
-	startMin: Readonly<Record<string, number>>,
-	before: Readonly<Record<string, number>>
-): MovedTask[] =>
-	ids
-		.flatMap((id): MovedTask[] => {
-			const byMin = (startMin[id] ?? NaN) - (before[id] ?? NaN);
-			return Math.abs(byMin) > movedMin + sameMin ? [{ id, byMin }] : [];
-		})
-		.sort((a, b) => startMin[a.id] - startMin[b.id]);
 
 const waits = (task: Task) => task.maxWaitMin !== undefined || task.waits !== undefined;
 
@@ -244,7 +224,7 @@ const patient = (task: Task): Task => ({
 	...task,
 	maxWaitMin: undefined,
 	waits: undefined,
-	...(task.within && { after: [...(task.after ?? [])], within: undefined })
+	within: undefined
 });
 
 /** Minutes a task is expected to take: as planned, longer where a resource is slow, and what was said on top. */

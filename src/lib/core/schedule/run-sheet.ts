@@ -3,7 +3,7 @@ import type { DayEventKind } from './day-events.ts';
 import type { DayOutlook } from './day-outlook.ts';
 import type { DayTask } from './day-tasks.ts';
 import type { EarlierPlan } from './earlier-plan.ts';
-import type { MovedTask } from './replan-day.ts';
+import type { MovedTask } from './moved-tasks.ts';
 
 /** How a dish is cooled on a day: the way chosen and what it was computed to take. */
 export interface ChosenCooling {

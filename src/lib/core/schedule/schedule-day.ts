@@ -1,14 +1,7 @@
 import { requireRange } from '../require-range.ts';
-import { buildSchedule, type Budget, type Built } from './build-schedule.ts';
+import { buildSchedule, sumOfWaits, type Budget, type Built } from './build-schedule.ts';
 import { leastMin, lowerBoundMin, tailsMin } from './lower-bound.ts';
-import {
-	byPriority,
-	forEachOrder,
-	linkedOrder,
-	moved,
-	startLists,
-	tiedBlocks
-} from './task-lists.ts';
+import { forEachOrder, linkedOrder, listBy, moved, startLists, tiedBlocks } from './task-lists.ts';
 import { sameMin, type DayInput, type DaySchedule, type SearchWatch, type Task } from './task.ts';
 
 const defaultIterations = 300;
@@ -99,9 +92,8 @@ export function scheduleDay(input: DayInput, watch: SearchWatch = {}): DaySchedu
 	for (const list of input.quick ? lists.slice(0, 1) : lists) offer(list, 0);
 	if (input.order) {
 		const place = new Map(input.order.map((id, i) => [id, i]));
-		const single = order.map((task) => [task]);
 		offer(
-			byPriority(single, ({ id }) => -(place.get(id) ?? tasks.length)),
+			listBy(order, ({ id }) => place.get(id) ?? tasks.length),
 			0
 		);
 	}
@@ -160,7 +152,7 @@ interface Cost {
 function costs(tasks: readonly Task[]): (built: Built) => Cost {
 	const tails = tailsMin(tasks);
 	return ({ placement, overWaitMin }) => ({
-		overWaitMin: Object.values(overWaitMin).reduce((sum, minutes) => sum + minutes, 0),
+		overWaitMin: sumOfWaits(overWaitMin),
 		endMin: placement.endMin(),
 		changeovers: placement.changeovers(),
 		lateStarts: placement.placed.reduce(

@@ -1,12 +1,11 @@
 import { requireRange } from '../require-range.ts';
-import { buildSchedule, type Built } from './build-schedule.ts';
+import { buildSchedule, sumOfWaits, type Built } from './build-schedule.ts';
 import { lowerBoundMin } from './lower-bound.ts';
+import { movedTasks } from './moved-tasks.ts';
 import { scheduleDay } from './schedule-day.ts';
-import { byPriority, linkedOrder, tiedBlocks } from './task-lists.ts';
+import { byPriority, idsInOrder, linkedOrder, listBy, tiedBlocks } from './task-lists.ts';
 import { sameMin, type DayInput, type DaySchedule, type SearchWatch, type Task } from './task.ts';
 
-/** A task that begins so much earlier or later than it was planned has moved, minutes. */
-export const movedMin = 10;
 /** What a plan that keeps to the one before may take longer than the best found, as a share of the whole day. */
 const patience01 = 0.03;
 /** Cuts of the day between which tasks are let go in turn. */
@@ -21,18 +20,6 @@ export interface SteadyInput extends DayInput {
 	overMin?: number;
 }
 
-/** How many tasks begin more than ten minutes from where they were planned. */
-export const countMoved = (
-	startMin: Readonly<Record<string, number>>,
-	before: Readonly<Record<string, number>>
-): number =>
-	Object.entries(before).filter(
-		([id, at]) => startMin[id] !== undefined && Math.abs(startMin[id] - at) > movedMin + sameMin
-	).length;
-
-const overWaits = (byTask: Readonly<Record<string, number>> = {}): number =>
-	Object.values(byTask).reduce((sum, minutes) => sum + minutes, 0);
-
 /**
  * A day planned anew so that little moves: tasks keep their order and begin where they were planned, or as soon after as they can.
  * Where the day would get more than three in a hundred longer than planned freely, tasks of a part of it are let go, as few as
@@ -41,20 +28,14 @@ const overWaits = (byTask: Readonly<Record<string, number>> = {}): number =>
 export function steadyPlan(input: SteadyInput, watch: SearchWatch = {}): DaySchedule {
 	const { tasks, capacity, before, overMin = 0 } = input;
 	const changeoverMin = requireRange('changeoverMin', input.changeoverMin ?? 5, 0, 240);
-	const ids = Object.keys(before).sort((a, b) => before[a] - before[b]);
+	const ids = idsInOrder(before);
 	const free = scheduleDay({ ...input, order: ids }, { shouldStop: watch.shouldStop });
 	const order = linkedOrder(tasks);
 	if (!order || ids.length === 0) return free;
 	const bound = lowerBoundMin(tasks, capacity);
 	const budget = { puts: mostLists * tasks.length };
 	const startOf = (task: Task) => before[task.id] ?? Infinity;
-	const lists = [
-		byPriority(
-			order.map((task) => [task]),
-			(task) => -startOf(task)
-		),
-		byPriority(tiedBlocks(order), (task) => -startOf(task))
-	];
+	const lists = [listBy(order, startOf), byPriority(tiedBlocks(order), (task) => -startOf(task))];
 	const lastMin = Math.max(0, ...ids.map((id) => before[id]));
 	const floorsFor = (fromMin: number, toMin: number) =>
 		new Map(
@@ -77,9 +58,9 @@ export function steadyPlan(input: SteadyInput, watch: SearchWatch = {}): DaySche
 			const floors = floorsFor(fromMin, toMin);
 			const built = buildSchedule(list, { ...rules, floors }, budget);
 			if (!built || built.placement.endMin() > mostMin) continue;
-			if (overWaits(built.overWaitMin) > overWaits(free.overWaitMin) + 1) continue;
+			if (sumOfWaits(built.overWaitMin) > sumOfWaits(free.overWaitMin) + 1) continue;
 			const { startMin } = built.placement.found();
-			const moved = countMoved(startMin, before);
+			const moved = movedTasks(startMin, before).length;
 			const nearer =
 				best && moved === best.moved && built.placement.endMin() < best.built.placement.endMin();
 			if (!best || moved < best.moved || nearer) best = { built, moved };
@@ -93,7 +74,8 @@ export function steadyPlan(input: SteadyInput, watch: SearchWatch = {}): DaySche
 		for (let at = 0; at + width <= cuts; at++) offer(at * step, (at + width) * step);
 	const found = best as { built: Built; moved: number } | null;
 	if (!found) return free;
-	if (free.outcome !== 'infeasible' && countMoved(free.startMin, before) < found.moved) return free;
+	if (free.outcome !== 'infeasible' && movedTasks(free.startMin, before).length < found.moved)
+		return free;
 	const kept = found.built.placement.found();
 	return {
 		...kept,

@@ -1,6 +1,7 @@
+import { comesRaw } from '../foods/raw-animal.ts';
 import { itemByName, type Hygiene } from '../foods/item-catalogue.ts';
 import { findItem } from '../foods/find-item.ts';
-import type { DishStep, StepLine } from '../steps/step.ts';
+import { isHot, type DishStep, type StepLine } from '../steps/step.ts';
 import { isRawAnimalClass } from '../foods/raw-class.ts';
 import {
 	cookedThroughMin,
@@ -18,7 +19,7 @@ function rawLines(lines: readonly StepLine[]): { name: string; hygiene: Hygiene 
 		.flatMap(({ itemName, stage, form }) => {
 			const hygiene = itemName ? itemByName(itemName)?.hygiene : undefined;
 			const kept = stage === 'serve' || stage === 'cook-day';
-			const raw = form !== 'cooked' && form !== 'canned';
+			const raw = comesRaw(form);
 			return itemName && hygiene && raw && !kept && isRawAnimalClass(hygiene)
 				? [{ name: itemName, hygiene }]
 				: [];
@@ -50,18 +51,6 @@ function rawNamed(text: string, lines: readonly StepLine[]): Hygiene | null {
 	);
 	return named?.hygiene ?? null;
 }
-
-const heats: ReadonlySet<string> = new Set([
-	'burner',
-	'oven',
-	'pressure-cooker',
-	'slow-cooker',
-	'microwave'
-]);
-
-/** Whether a step heats food at all. */
-export const isHot = (step: Pick<DishStep, 'place' | 'heats'>): boolean =>
-	heats.has(step.place) && !step.heats;
 
 /** What a step leaves behind: `raw-hot` has met heat and is not cooked through, `hot` is. */
 type Left = 'cold' | 'raw-hot' | 'hot';

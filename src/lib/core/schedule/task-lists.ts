@@ -104,6 +104,17 @@ export function byPriority(
 	return list;
 }
 
+/** The tasks one by one by where each is wanted, the earliest first, as far as their links allow. */
+export const listBy = (order: readonly Task[], wantedAt: (task: Task) => number): Task[] =>
+	byPriority(
+		order.map((task) => [task]),
+		(task) => -wantedAt(task)
+	);
+
+/** Ids of a plan's tasks in the order in which they begin. */
+export const idsInOrder = (startMin: Readonly<Record<string, number>>): string[] =>
+	Object.keys(startMin).sort((a, b) => startMin[a] - startMin[b]);
+
 function outside(block: readonly Task[]): string[] {
 	const own = new Set(block.map(({ id }) => id));
 	return [...new Set(block.flatMap(before))].filter((id) => !own.has(id));

@@ -1,7 +1,8 @@
-import { hygieneOf, isRawMeatClass } from '../foods/raw-animal.ts';
+import { dayWork } from '../published/day-work.ts';
+import { comesRaw, hygieneOf, isRawMeatClass } from '../foods/raw-animal.ts';
 import { readMethod, type MethodStep } from './read-method.ts';
 import { saidMinutes } from './said-minutes.ts';
-import { isCooking, type DishStep, type StepLine, type StepPlace } from './step.ts';
+import { isCooking, isHot, type DishStep, type StepLine, type StepPlace } from './step.ts';
 import { linesNamed } from './step-items.ts';
 
 /** Minutes a kilogram takes on the board, by cut (judgement). */
@@ -13,8 +14,8 @@ const cutMinPerKg: [RegExp, number][] = [
 	[/peeled|halved|quartered|pieces/, 5]
 ];
 const leastMin = 1;
-/** An oven that the method forgets to heat. */
-const preheating = { minutes: 12, ovenC: 180 } as const;
+/** An oven whose temperature the method does not say, °C (judgement). */
+const usualOvenC = 180;
 
 /** Minutes a kilogram of a line takes on the board; null when it is not cut, or is called after its cut ("minced lamb" comes minced). */
 export function cutRateMinPerKg({
@@ -76,7 +77,7 @@ export function proposeSteps(input: {
 		);
 		cut.forEach((at) => named.add(at));
 		if (step.place === 'oven' && !step.hands && oven === null) {
-			oven = put(heating(step.ovenC ?? preheating.ovenC), []);
+			oven = put(heating(step.ovenC ?? usualOvenC), []);
 		}
 		const inOven = step.place === 'oven' && !step.hands && oven !== null;
 		const before = step.meanwhile || previous === null ? [] : [previous];
@@ -126,7 +127,7 @@ function boardSteps(lines: readonly StepLine[]): { line: StepLine; step: DishSte
 
 const heating = (ovenC: number): MethodStep => ({
 	text: 'Heat the oven',
-	minutes: preheating.minutes,
+	minutes: dayWork.preheatMin,
 	perBatchMin: 0,
 	hands: false,
 	place: 'oven',
@@ -138,7 +139,7 @@ const heating = (ovenC: number): MethodStep => ({
 
 /** The temperature of the next thing that goes into the oven. */
 const ovenOf = (rest: readonly MethodStep[]): number =>
-	rest.find((step) => step.place === 'oven' && step.ovenC !== undefined)?.ovenC ?? preheating.ovenC;
+	rest.find((step) => step.place === 'oven' && step.ovenC !== undefined)?.ovenC ?? usualOvenC;
 
 /** What the recipe says of its cooking is put on the step that cooks longest by itself, unless that step's words say minutes. */
 function withTold(steps: MethodStep[], told: ToldCooking | null | undefined): MethodStep[] {
@@ -193,15 +194,11 @@ function daysOf(
 
 /** Where the cooking of a raw pack begins: with raw meat on the heat, or with what cooks the whole dish. */
 function firstCookDay(read: readonly MethodStep[], lines: readonly StepLine[]): number {
-	const heats = (step: MethodStep) =>
-		step.kind !== 'preheat' &&
-		['burner', 'oven', 'pressure-cooker', 'slow-cooker', 'microwave'].includes(step.place);
 	const rawMeat = read.findIndex(
 		(step) =>
-			heats(step) &&
+			isHot(step) &&
 			linesNamed(step.text, lines).some(
-				({ itemName, form }) =>
-					form !== 'cooked' && form !== 'canned' && isRawMeatClass(hygieneOf(itemName))
+				({ itemName, form }) => comesRaw(form) && isRawMeatClass(hygieneOf(itemName))
 			)
 	);
 	const alone = read.map((step, i) => (isCooking(step) ? i : -1)).filter((i) => i >= 0);

@@ -8,7 +8,7 @@ import {
 } from '../published/step-verbs.ts';
 import { saidMinutes, stirredAllTheTime, tendedMinutes } from './said-minutes.ts';
 import { linesNamed } from './step-items.ts';
-import type { DishStep, StepLine, StepPlace } from './step.ts';
+import { hotPlaces, type DishStep, type StepLine, type StepPlace } from './step.ts';
 
 /** A piece of a method's sentence as work; `after` is not known yet. */
 export interface MethodStep extends Omit<DishStep, 'after'> {
@@ -98,7 +98,8 @@ function degreesC(text: string): number | null {
 	return bare ? Number(bare[1]) : null;
 }
 
-const numberWords: Readonly<Record<string, number>> = {
+/** Numbers of pieces as they are written out. */
+const countWords: Readonly<Record<string, number>> = {
 	six: 6,
 	eight: 8,
 	ten: 10,
@@ -114,30 +115,27 @@ const numberWords: Readonly<Record<string, number>> = {
 	fifty: 50,
 	sixty: 60
 };
+const countedPieces = pieceKinds.map(({ words, ...kind }) => ({
+	kind,
+	words: new RegExp(
+		`\\b(\\d{1,3}|${Object.keys(countWords).join('|')})\\s+(?:\\p{L}+\\s+){0,2}?(${words.source})\\b`,
+		'iu'
+	)
+}));
 
-/** Pieces a sentence makes: "into forty meatballs", "12 patties"; null when it says none. */
+/** Pieces a sentence makes: "into forty meatballs", "12 patties", with the word for one kind of them; null when it says none. */
 export function piecesSaid(
 	text: string
-): { count: number; shapeMin: number; perTray: number } | null {
-	for (const kind of pieceKinds) {
-		const found = new RegExp(
-			`\\b(\\d{1,3}|${Object.keys(numberWords).join('|')})\\s+(?:\\p{L}+\\s+){0,2}?(?:${kind.words.source})\\b`,
-			'iu'
-		).exec(text);
+): { count: number; name: string; shapeMin: number; perTray: number } | null {
+	for (const { kind, words } of countedPieces) {
+		const found = words.exec(text);
 		if (!found) continue;
-		const count = numberWords[found[1].toLowerCase()] ?? Number(found[1]);
-		if (count >= 2) return { count, ...kind };
+		const count = countWords[found[1].toLowerCase()] ?? Number(found[1]);
+		if (count >= 2) return { count, name: found[2].toLowerCase(), ...kind };
 	}
 	return null;
 }
 
-const hotPlaces: ReadonlySet<StepPlace> = new Set<StepPlace>([
-	'burner',
-	'oven',
-	'pressure-cooker',
-	'slow-cooker',
-	'microwave'
-]);
 const atLeastOne = (minutes: number) => Math.max(1, Math.round(minutes));
 const meanwhile = /^(?:meanwhile|in the meantime|at the same time)\b,?\s*/i;
 

@@ -55,6 +55,19 @@ export const stepMin = (step: Pick<DishStep, 'minutes' | 'perBatchMin'>, batches
 export const handsMin = (steps: readonly DishStep[], batches: number): number =>
 	steps.reduce((sum, step) => sum + (step.hands ? stepMin(step, batches) : (step.tendMin ?? 0)), 0);
 
+/** Places where food gets hot. */
+export const hotPlaces: ReadonlySet<StepPlace> = new Set<StepPlace>([
+	'burner',
+	'oven',
+	'pressure-cooker',
+	'slow-cooker',
+	'microwave'
+]);
+
+/** Whether a step heats food at all; an oven that is heated is empty. */
+export const isHot = (step: Pick<DishStep, 'place' | 'heats'>): boolean =>
+	hotPlaces.has(step.place) && !step.heats;
+
 /** Whether a step cooks by itself, for long. */
 export const isCooking = (step: Pick<DishStep, 'hands' | 'place' | 'heats'>): boolean =>
 	!step.hands &&

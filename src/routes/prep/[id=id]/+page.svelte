@@ -2,6 +2,7 @@
 	import DayBar from '$lib/ui/day/DayBar.svelte';
 	import { untrack } from 'svelte';
 	import { takeOutKey } from '$lib/core/schedule/component-packs';
+	import { iceInAllKg } from '$lib/core/schedule/cooling-load';
 	import { boardsOf, type PrepItem } from '$lib/core/schedule/prep-lists';
 	import { prepAmountText, shareText } from '$lib/present/prep-words';
 	import { dayText } from '$lib/present/time';
@@ -24,9 +25,7 @@
 	const day = $derived(dayText(data.now.day.onDay, data.habit));
 	const { lists } = $derived(data.prep);
 	const has = (key: string) => log.state.ticked[key] ?? false;
-	const iceKg = $derived(
-		Object.values(log.known.run.cooling).reduce((sum, { iceKg: kg }) => sum + (kg ?? 0), 0)
-	);
+	const iceKg = $derived(iceInAllKg(log.known.run.cooling));
 	const whole = (item: PrepItem) =>
 		`${w.prep.cut({ item: item.item, cut: item.cut })}: ${prepAmountText(item, data.habit)}`;
 	const evening = $derived([

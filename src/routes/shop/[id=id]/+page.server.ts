@@ -6,7 +6,7 @@ import { substitutesFor } from '$lib/core/shopping/substitutes';
 import { sendOrder } from '$lib/server/shop-client';
 import * as w from '$lib/present/wording';
 import { paidSchema, takenSchema } from '$lib/schemas/pantry';
-import { readTyped } from '$lib/schemas/dish-extras';
+import { readTyped } from '$lib/schemas/read-typed';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { listDays, marksOfDay } from '$lib/server/queries/days';
 import { notePaid, takeFromShop } from '$lib/server/services/day/change-day';

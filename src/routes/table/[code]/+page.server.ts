@@ -15,7 +15,7 @@ import { cooksOfDish } from '$lib/server/queries/cooks';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { isCookable, packByCode, type CookablePack } from '$lib/server/queries/packs';
 import { assumeOfPack, logCook } from '$lib/server/services/packs/after-cooking';
-import { readTyped } from '$lib/schemas/dish-extras';
+import { readTyped } from '$lib/schemas/read-typed';
 import { nextClockTime } from '$lib/server/serve-time';
 import { cardOfToday, isOwnCard, ofThisPack } from '$lib/server/services/packs/card-of-today';
 import type { Household } from '$lib/server/db/schema';

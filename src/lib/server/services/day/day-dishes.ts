@@ -5,7 +5,7 @@ import { boilingC } from '../../../core/water/saturation.ts';
 import type { CoolingOption } from '../../../core/schedule/choose-coolings.ts';
 import type { ChosenCooling, RunSheet } from '../../../core/schedule/run-sheet.ts';
 import type { DayCooling, DayDish } from '../../../core/schedule/day-tasks.ts';
-import { isHot } from '../../../core/schedule/step-hygiene.ts';
+import { isHot } from '../../../core/steps/step.ts';
 import { placeL } from '../../../core/published/day-work.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Household } from '../../db/schema/household.ts';

@@ -6,6 +6,7 @@ import { tellChange } from '../../live/changes.ts';
 import { getDay, type DayRow } from '../../queries/days.ts';
 import { addDayEvents } from '../../writes/days.ts';
 import { followCooling } from './follow-cooling.ts';
+import { idsInOrder } from '../../../core/schedule/task-lists.ts';
 import { packId } from '../../../core/schedule/day-tasks.ts';
 import { packAsPlanned } from '../packs/pack-portions.ts';
 import { plannedDishes, type PlannedDish } from './day-dishes.ts';
@@ -31,7 +32,7 @@ export async function changeRun(
 		if (!day) return null;
 		const before = day.run ?? (await firstRun(db));
 		const { plan: old } = before;
-		const order = old && !old.rough ? inOrder(old.startMin) : undefined;
+		const order = old && !old.rough ? idsInOrder(old.startMin) : undefined;
 		const { run } = await planOf(db, compute, day, nowMs, change(before), {
 			iterations: iterations.first,
 			choosesWays: true,
@@ -45,9 +46,6 @@ export async function changeRun(
 		return { run, searched };
 	});
 }
-
-const inOrder = (startMin: Record<string, number>): string[] =>
-	Object.keys(startMin).sort((a, b) => startMin[a] - startMin[b]);
 
 /**
  * Keeps what happened on a day and tells every page at once; the rest is planned anew behind that (`replanned` is when). Null when

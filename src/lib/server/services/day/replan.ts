@@ -13,7 +13,7 @@ import {
 	type RunSheet
 } from '../../../core/schedule/run-sheet.ts';
 import { stillHolds, type EarlierPlan } from '../../../core/schedule/earlier-plan.ts';
-import { movedTasks } from '../../../core/schedule/replan-day.ts';
+import { movedTasks } from '../../../core/schedule/moved-tasks.ts';
 import { learnedTimes } from '../../../core/schedule/learned-times.ts';
 import { cookerFill01, dayWork } from '../../../core/published/day-work.ts';
 import { dayIn } from '../../../present/time.ts';
@@ -146,7 +146,7 @@ export async function planOf(
 		...(again && {
 			...placedOf(again),
 			waitedTooLong: [],
-			moved: movedTasks(Object.keys(again.startMin), again.startMin, old?.startMin ?? {})
+			moved: movedTasks(again.startMin, old?.startMin ?? {})
 		})
 	};
 	const kept: KeptPlan = {

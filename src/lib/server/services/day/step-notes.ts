@@ -1,5 +1,4 @@
 import { usualWaits } from '../../../core/schedule/step-hygiene.ts';
-import type { StepPlace } from '../../../core/steps/step.ts';
 import { linesNamed } from '../../../core/steps/step-items.ts';
 import { scaledLine } from '../../../core/foods/scale-dish.ts';
 import { stepId } from '../../../core/schedule/day-tasks.ts';
@@ -16,7 +15,6 @@ export interface StepNote {
 	/** what goes in, in the dish's own words and for all batches */
 	lines: string[];
 	ovenC: number | null;
-	place: StepPlace;
 	/** longest wait before it as it is usual, minutes; null: as long as one likes */
 	waitMin: number | null;
 }
@@ -46,7 +44,6 @@ export function notesOfSteps(
 			sentence: step.sentence ?? null,
 			lines: step.place === 'board' || step.heats ? [] : lines,
 			ovenC: step.ovenC ?? null,
-			place: step.place,
 			waitMin: own.length > 0 ? Math.min(...own) : null
 		};
 	});

@@ -1,5 +1,5 @@
 import { plateKind, plateLines, type DishOnPlate } from '../../../core/packing/plates.ts';
-import { hygieneOf, isRawAnimalClass } from '../../../core/foods/raw-animal.ts';
+import { comesRaw, hygieneOf, isRawAnimalClass } from '../../../core/foods/raw-animal.ts';
 import type { ContainerKey } from '../../../core/published/containers.ts';
 import { parseIngredientLines, parsedLineKg } from '../../../formats/ingredient-line.ts';
 import { dayIn } from '../../../present/time.ts';
@@ -8,12 +8,10 @@ import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import { asContent, getDish, type Dish, type LineRow } from '../../queries/dishes.ts';
 import { getHousehold } from '../../queries/household.ts';
-import { packsOfPacking } from '../../queries/packs.ts';
 import { saveDish, setDishRemoved } from '../../writes/dishes.ts';
-import { addUndo } from '../../writes/undo.ts';
 import { packedKgOf } from '../day/packed-kg.ts';
-import { computeMissingCards } from './cards-behind.ts';
 import { packDish } from './pack-dish.ts';
+import { packsMade } from './packs-made.ts';
 
 export interface PlatesAsked {
 	/** kilograms of each dish on each plate */
@@ -27,7 +25,7 @@ export interface PlatesAsked {
 
 /** Raw animal food is no part of a plate: what is on it is only made hot again. */
 const isRaw = ({ itemName, form }: { itemName: string | null; form: string | null }): boolean =>
-	form !== 'cooked' && form !== 'canned' && isRawAnimalClass(hygieneOf(itemName));
+	comesRaw(form) && isRawAnimalClass(hygieneOf(itemName));
 
 /**
  * Plates or trays with parts of several dishes: one pack each, whose keeping time, core, allergens, energy and cook card come from
@@ -107,13 +105,5 @@ export async function makePlates(
 	);
 	await setDishRemoved(db, id, nowMs);
 	if (!packed.ok) return { ok: false, message: packed.message };
-	const codes = (await packsOfPacking(db, packed.packingId)).map(({ code }) => code);
-	const what = w.packDeeds.packs({ n: codes.length });
-	await addUndo(db, {
-		action: { kind: 'packs-added', packingIds: [packed.packingId] },
-		what,
-		atMs: nowMs
-	});
-	void computeMissingCards(db, compute);
-	return { ok: true, codes };
+	return { ok: true, codes: await packsMade(db, compute, [packed.packingId], nowMs) };
 }

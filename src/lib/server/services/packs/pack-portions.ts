@@ -3,17 +3,14 @@ import type { ContainerKey } from '../../../core/published/containers.ts';
 import { freezingDays, loadLeftKg } from '../../../core/storage/put-away.ts';
 import { shelfUsableL } from '../../../core/storage/usable-litres.ts';
 import { dayIn } from '../../../present/time.ts';
-import * as w from '../../../present/wording/index.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import { coolingsOfDay } from '../../queries/cooling.ts';
 import { addedKgSince, shelfContents } from '../../queries/freezer-stock.ts';
 import { getHousehold, listFreezers } from '../../queries/household.ts';
-import { packsOfPacking } from '../../queries/packs.ts';
-import { addUndo } from '../../writes/undo.ts';
 import { openPortions, type OpenPortion } from '../day/day-portions.ts';
-import { computeMissingCards } from './cards-behind.ts';
 import { packDish } from './pack-dish.ts';
+import { packsMade } from './packs-made.ts';
 
 const aDayMs = 24 * 3600_000;
 
@@ -88,7 +85,6 @@ export async function packPortions(
 ): Promise<{ codes: string[]; refused: Record<string, { field: string; message: string }> }> {
 	const house = await getHousehold(db);
 	const runs = await coolingsOfDay(db, dayId);
-	const codes: string[] = [];
 	const packingIds: number[] = [];
 	const refused: Record<string, { field: string; message: string }> = {};
 	for (const { portion, ...how } of asked) {
@@ -106,17 +102,10 @@ export async function packPortions(
 			},
 			nowMs
 		);
-		if (packed.ok) {
-			packingIds.push(packed.packingId);
-			codes.push(...(await packsOfPacking(db, packed.packingId)).map(({ code }) => code));
-		} else refused[portion.key] = { field: packed.field, message: packed.message };
+		if (packed.ok) packingIds.push(packed.packingId);
+		else refused[portion.key] = { field: packed.field, message: packed.message };
 	}
-	if (packingIds.length > 0) {
-		const what = w.packDeeds.packs({ n: codes.length });
-		await addUndo(db, { action: { kind: 'packs-added', packingIds }, what, atMs: nowMs });
-		void computeMissingCards(db, compute);
-	}
-	return { codes, refused };
+	return { codes: await packsMade(db, compute, packingIds, nowMs), refused };
 }
 
 /** "Fill, close and label" is done: a dish's portions are packs now, as they were planned. What cannot be waits on the Pack page. */

@@ -11,7 +11,7 @@ import {
 	putDishOn,
 	setPlannedDish
 } from '$lib/server/services/day/change-day';
-import { readTyped } from '$lib/schemas/dish-extras';
+import { readTyped } from '$lib/schemas/read-typed';
 import { latestNotes, listDishes, type Dish } from '$lib/server/queries/dishes';
 import { piecesOfDish } from '$lib/server/services/dishes/pieces-of-dish';
 import { getHousehold, habitOf } from '$lib/server/queries/household';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { SubmitFunction } from '@sveltejs/kit';
 	import { enhance } from '$app/forms';
 	import { containerKeys } from '$lib/core/published/containers';
 	import { dayText } from '$lib/present/time';
@@ -15,6 +16,13 @@
 	let { data, form }: PageProps = $props();
 	const say = w.packDay;
 	let busy = $state(false);
+	const packing: SubmitFunction = () => {
+		busy = true;
+		return async ({ update }) => {
+			await update({ reset: false });
+			busy = false;
+		};
+	};
 	const errors = $derived<Record<string, string>>(
 		(form && 'errors' in form && (form.errors as Record<string, string>)) || {}
 	);
@@ -59,19 +67,7 @@
 			days: data.days
 		})}
 	</p>
-	<form
-		method="POST"
-		action="?/pack"
-		novalidate
-		class="grid gap-4"
-		use:enhance={() => {
-			busy = true;
-			return async ({ update }) => {
-				await update({ reset: false });
-				busy = false;
-			};
-		}}
-	>
+	<form method="POST" action="?/pack" novalidate class="grid gap-4" use:enhance={packing}>
 		{#each data.rows as row (row.key)}
 			<fieldset class="plate grid gap-3">
 				<legend class="sr-only">{row.name}</legend>
@@ -129,19 +125,7 @@
 {#if data.onPlates.length > 0}
 	<details class="plate mt-4" open={(form && 'platesMessage' in form) || undefined}>
 		<summary class="min-h-12 cursor-pointer py-3 font-bold">{w.plates.title}</summary>
-		<form
-			method="POST"
-			action="?/plates"
-			novalidate
-			class="grid gap-3"
-			use:enhance={() => {
-				busy = true;
-				return async ({ update }) => {
-					await update({ reset: false });
-					busy = false;
-				};
-			}}
-		>
+		<form method="POST" action="?/plates" novalidate class="grid gap-3" use:enhance={packing}>
 			<p class="max-w-[70ch]">{w.plates.how}</p>
 			{#if form && 'platesMessage' in form}
 				<p class="entry-error" role="alert">{form.platesMessage}</p>

@@ -1,0 +1,17 @@
+/** One to twelve as they are written out, and the article. */
+export const upToTwelve: Readonly<Record<string, number>> = {
+	a: 1,
+	an: 1,
+	one: 1,
+	two: 2,
+	three: 3,
+	four: 4,
+	five: 5,
+	six: 6,
+	seven: 7,
+	eight: 8,
+	nine: 9,
+	ten: 10,
+	eleven: 11,
+	twelve: 12
+};
