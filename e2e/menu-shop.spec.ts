@@ -79,7 +79,7 @@ test('a packing day: totals move with it, what goes well says why, a dish comes 
 	await expect(page.getByText(/Day: write a day such as/)).toBeVisible();
 	await page.getByLabel('Day', { exact: true }).fill('today');
 	await page.getByRole('button', { name: 'Plan a packing day' }).click();
-	await expect(page.getByRole('heading', { level: 1 })).toContainText('Packing day');
+	await expect(page.getByRole('heading', { level: 1 })).toContainText(/day \d/);
 	await page.getByLabel('Put a dish on it').selectOption({ label: 'Creamy parsnip soup' });
 	await page.getByRole('button', { name: 'Put it on', exact: true }).click();
 	await expect(page.getByText('2 packs, 8 servings')).toBeVisible();
@@ -122,7 +122,7 @@ test('the shopping list: merged, cheapest packs, ticks kept while there is no co
 	const phone = await browser.newContext({ viewport: { width: 390, height: 844 } });
 	const page = awake(await phone.newPage());
 	await page.goto('/shop');
-	await expect(page.getByRole('heading', { level: 1 })).toContainText('Shopping for');
+	await expect(page.getByRole('heading', { level: 1 })).toContainText(/^For /);
 	// two soups and one stew: 2 + 2 onions of 110 g, 100 g at home
 	const onion = page.getByRole('listitem').filter({ hasText: 'onion' }).first();
 	await expect(onion).toContainText('1 × net');
@@ -162,7 +162,7 @@ test('the simulated shop fills the price book and answers an order; silent, it i
 		await page.getByRole('button', { name: 'Fill it from the shop' }).click();
 		await expect(page.getByText(/\d+ packs were read in\./)).toBeVisible();
 		await page.goto('/shop');
-		await page.getByRole('button', { name: 'Send the order to the shop' }).click();
+		await page.getByRole('button', { name: 'Send to the shop' }).click();
 		await expect(page.getByRole('heading', { name: 'What the shop says' })).toBeVisible();
 		await expect(
 			page.getByText(/not there|only as|only \d|Everything is there/).first()

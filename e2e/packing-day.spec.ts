@@ -52,6 +52,7 @@ test('the demo’s packing day from prep to all packs filled: phone and laptop, 
 
 		// planned on the laptop; bad times are refused in words and nothing typed is lost
 		await laptop.getByRole('link', { name: 'Run sheet' }).click();
+		await laptop.getByText('Kitchen and times today').click();
 		await laptop.getByLabel('Begin at').fill('quarter past');
 		await laptop.getByLabel('Ice baths').fill('2');
 		await laptop.getByRole('button', { name: 'Plan the day' }).click();

@@ -15,7 +15,7 @@ export const load: LayoutServerLoad = async ({ locals }) => {
 		house,
 		habit: habitOf(house),
 		limits: limitsFrom(house.limits),
-		undos: await openUndos(locals.db, 3),
+		undos: await openUndos(locals.db, 12),
 		clocks,
 		thawing: await thawingPacks(locals.db),
 		counts: {

@@ -34,9 +34,10 @@
 	{instantText(clock.ms, data.habit)}
 	{#if data.time.lapse > 1}<br />{w.rootLayout.lapse({ times: data.time.lapse })}{/if}
 </Rail>
-<Strip clocks={data.clocks} habit={data.habit} thawing={data.thawing} limits={data.limits} />
+<Strip clocks={data.clocks} habit={data.habit} thawing={data.thawing} limits={data.limits}>
+	<UndoLines undos={data.undos} nowMs={data.time.nowMs} lapse={data.time.lapse} />
+</Strip>
 <Shortcuts />
-<UndoLines undos={data.undos} />
 {#if !live.here}<p class="away" role="status">{w.rootLayout.noConnection}</p>{/if}
 {#if drafts.back > 0}<p class="draft" role="status">
 		{w.rootLayout.draftBack}
@@ -49,7 +50,7 @@
 <main
 	id="work"
 	tabindex="-1"
-	class="mx-auto max-w-[1296px] px-4 pb-28 md:px-7 md:pb-10"
+	class="mx-auto max-w-[1280px] px-4 pt-3 pb-28 md:px-6 md:pb-10"
 	aria-busy={Boolean(navigating.to)}
 >
 	{@render children()}
@@ -57,17 +58,17 @@
 
 <style>
 	.away {
-		max-width: 1296px;
-		margin: 0 auto 12px;
-		padding: 6px 28px;
+		max-width: 1280px;
+		margin: 0 auto;
+		padding: 6px 24px;
 		background: var(--mustard-pale);
 		color: var(--mustard);
 		font-weight: 700;
 	}
 	.draft {
-		max-width: 1296px;
-		margin: 0 auto 12px;
-		padding: 6px 28px;
+		max-width: 1280px;
+		margin: 0 auto;
+		padding: 6px 24px;
 		font-weight: 600;
 	}
 	.draft button {

@@ -211,6 +211,21 @@ const cases: Case[] = [
 		bad: { form: { onDay: 'soonish' } }
 	},
 	{
+		page: 'menu',
+		action: 'putOn',
+		good: {
+			form: () => ({ ids: String(there.dish), dayId: String(there.day) }),
+			end: 'redirect'
+		},
+		bad: { form: { ids: '' } }
+	},
+	{
+		page: 'prep/[id=id]/after',
+		action: 'learn',
+		bad: { params: day, form: { work: '' } },
+		gone: { form: { work: '1:stir', counts: 'on' } }
+	},
+	{
 		page: 'menu/new',
 		action: 'default',
 		good: { form: () => dishForm, end: 'redirect' },

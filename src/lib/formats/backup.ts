@@ -5,7 +5,7 @@ import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */
-export const backupVersion = 8;
+export const backupVersion = 9;
 
 const int = () => yup.number().integer().strict().defined();
 const real = () => yup.number().strict().defined();
@@ -36,6 +36,7 @@ const tables = {
 		freezeAnyway: yup.array(text()).defined(),
 		labelNutrition: yup.boolean().strict().defined(),
 		budgetCents: int().nullable(),
+		currency: text().nullable(),
 		labelSetup: json(),
 		slowCooker: json(),
 		pressureCooker: json(),
@@ -233,7 +234,8 @@ const tables = {
 		atMs: int()
 	}),
 	dishNotes: yup.object({ id: int(), dishId: int(), atMs: int(), text: text() }),
-	dishVersions: yup.object({ id: int(), dishId: int(), atMs: int(), content: json() })
+	dishVersions: yup.object({ id: int(), dishId: int(), atMs: int(), content: json() }),
+	dishPictures: yup.object({ id: int(), dishId: int(), jpeg: text(), atMs: int() })
 } as const;
 
 export type BackupTable = keyof typeof tables;
@@ -372,7 +374,8 @@ const added: {
 			packings: { pieces: null },
 			shopMarks: { comes: null }
 		}
-	}
+	},
+	{ version: 9, columns: { household: { currency: null } }, tables: ['dishPictures'] }
 ];
 
 /** Until version 5 a pack's best-by stood with its packing alone. */

@@ -6,6 +6,8 @@ export interface Habit {
 	readonly clock: '24' | '12';
 	/** 14 Oct 2026, Oct 14, 2026 or 2026-10-14 */
 	readonly dayOrder: 'dmy' | 'mdy' | 'ymd';
+	/** ISO 4217; null or left out: prices are plain numbers */
+	readonly currency?: string | null;
 	/** IANA name */
 	readonly timeZone: string;
 }

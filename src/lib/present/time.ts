@@ -70,6 +70,20 @@ export function dayText(day: string, habit: Habit): string {
 
 const formats = new Map<string, Intl.DateTimeFormat>();
 
+/** A day as a heading has it, near enough to need no year: Sunday 29 November, Sunday, November 29 or Sunday 2026-11-29. */
+export function dayTitle(day: string, habit: Habit): string {
+	const atMs = Date.parse(`${day}T00:00:00Z`);
+	if (habit.dayOrder === 'ymd')
+		return `${dateFormat('en-GB', { weekday: 'long', timeZone: 'UTC' }).format(atMs)} ${day}`;
+	const locale = habit.dayOrder === 'mdy' ? 'en-US' : 'en-GB';
+	return dateFormat(locale, {
+		weekday: 'long',
+		day: 'numeric',
+		month: 'long',
+		timeZone: 'UTC'
+	}).format(atMs);
+}
+
 /** Making one takes far longer than using it: they are kept. */
 function dateFormat(locale: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
 	const key = `${locale} ${JSON.stringify(options)}`;

@@ -42,6 +42,17 @@ export function kitchenSchema(habit: Habit) {
 		dayOrder: oneOf(['dmy', 'mdy', 'ymd'], w.householdChecks.dates).required(
 			w.householdChecks.datesMissing
 		),
+		currency: yup
+			.string()
+			.trim()
+			.transform((typed: string | undefined) => (typed ? typed.toUpperCase() : null))
+			.nullable()
+			.default(null)
+			.test(
+				'currency',
+				w.householdChecks.currency,
+				(value) => !value || Intl.supportedValuesOf('currency').includes(value)
+			),
 		altitudeM: amount('altitude', habit, {
 			label: w.householdChecks.altitude,
 			min: -400,

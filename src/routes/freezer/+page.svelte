@@ -2,12 +2,16 @@
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import * as w from '$lib/present/wording';
-	import { daysBetween } from '$lib/core/units/day';
+	import type { SubmitFunction } from '@sveltejs/kit';
+	import ScanIcon from '@lucide/svelte/icons/scan';
+	import { readPackCode } from '$lib/core/packing/pack-code';
+	import { bestByWord } from '$lib/present/best-by-word';
+	import { batchesOf } from '$lib/ui/freezer/batches';
+	import SelectionBar from '$lib/ui/freezer/SelectionBar.svelte';
 	import { dayText, instantText } from '$lib/present/time';
 	import { massText, tempText } from '$lib/present/units';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import { clock } from '$lib/ui/shell/clock.svelte';
-	import Field from '$lib/ui/kit/Field.svelte';
 	import FreezerPicture from '$lib/ui/freezer/FreezerPicture.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import Slab from '$lib/ui/kit/Slab.svelte';
@@ -17,13 +21,8 @@
 	let { data, form }: PageProps = $props();
 	const say = w.freezer;
 	// svelte-ignore state_referenced_locally
-	let code = $state(form?.typed ?? '');
-	// svelte-ignore state_referenced_locally
-	let text = $state(data.filter.text);
+	let text = $state(form?.typed ?? data.filter.text);
 	let chosen = $state<string[]>([]);
-	let deed = $state('moved');
-	let shelfId = $state('');
-	let reason = $state('');
 	let timer: ReturnType<typeof setTimeout>;
 
 	const empty = $derived(data.freezers.every(({ shelves }) => shelves.every((s) => s.packs === 0)));
@@ -60,287 +59,410 @@
 	}
 	const selected = (event: Event) => (event.currentTarget as HTMLSelectElement).value;
 
-	function due(bestBy: string | null): {
-		tone: 'good' | 'caution' | 'refused' | 'cold';
-		text: string;
-	} {
-		if (!bestBy) return { tone: 'caution', text: say.undated };
-		const days = daysBetween(data.today, bestBy);
-		if (days < 0)
-			return {
-				tone: 'refused',
-				text: say.overdue({ days: -days })
-			};
-		if (days <= 21)
-			return {
-				tone: 'caution',
-				text: days === 0 ? say.useToday : say.daysLeft({ days })
-			};
-		return { tone: 'cold', text: say.weeksLeft({ weeks: Math.floor(days / 7) }) };
+	const batches = $derived(batchesOf(data.lines));
+	/** batches whose packs are shown one by one */
+	let opened = $state<number[]>([]);
+	const isChosen = (packs: readonly { code: string }[]) =>
+		packs.every(({ code }) => chosen.includes(code));
+	function choose(packs: readonly { code: string }[], on: boolean): void {
+		const codes = packs.map(({ code }) => code);
+		chosen = [...chosen.filter((code) => !codes.includes(code)), ...(on ? codes : [])];
 	}
+	/** a code opens its pack; anything else is looked for */
+	const find: SubmitFunction = ({ cancel }) => {
+		if (!readPackCode(text)) {
+			cancel();
+			void show({});
+		}
+		return ({ update }) => update({ reset: false });
+	};
 </script>
 
 <svelte:head><title>{say.freezerAlmacen}</title></svelte:head>
 
-<div class="grid gap-5 lg:grid-cols-[1fr_340px] lg:grid-rows-[auto_1fr]">
-	<section class="plate lg:col-start-2 lg:row-start-1">
-		<form
-			method="POST"
-			action="?/find"
-			use:enhance={() =>
-				async ({ update }) =>
-					update({ reset: false })}
-			class="grid gap-3"
-			novalidate
-		>
-			<Field
+<div class="screen">
+	<div class="list">
+		<form method="POST" action="?/find" role="search" class="find" use:enhance={find} novalidate>
+			<input
+				class="entry"
+				id="code"
 				name="code"
-				label={say.openAPackBy}
-				bind:value={code}
-				error={form?.message}
-				hint={say.codeHint}
-				autocapitalize="characters"
+				type="search"
+				bind:value={text}
+				oninput={typing}
+				placeholder={say.search}
+				aria-label={say.search}
+				autocomplete="off"
 				spellcheck="false"
 			/>
-			<div class="flex flex-wrap gap-3">
-				<Press type="submit" first>{say.open}</Press>
-				<Press href="/freezer/scan">{say.scan}</Press>
-			</div>
+			<Press href="/freezer/scan" first><ScanIcon size={19} aria-hidden="true" />{say.scan}</Press>
 		</form>
-	</section>
-	<div class="grid content-start gap-5 lg:col-start-1 lg:row-span-2 lg:row-start-1">
+		{#if form?.message}<p class="entry-error" role="alert">{form.message}</p>{/if}
 		{#if data.thawing.length > 0}
-			<section class="plate wants-caution">
-				<h2>{say.thawing}</h2>
-				<ul class="mt-2 grid gap-2">
-					{#each data.thawing as pack (pack.code)}
-						<li>
-							<a href="/freezer/{pack.code}" class="font-bold">{pack.name}</a>
-							{say.thawPlaces[pack.place ?? 'refrigerator']},
-							{#if pack.thawedAtMs === null}{say.thawUnknown}{:else if clock.ms < pack.thawedAtMs}
-								{say.thawed({ time: instantText(pack.thawedAtMs, data.habit, clock.ms) })}
-							{/if}
-							{#if pack.cookByMs !== null}
-								<b>{say.cookBy({ time: instantText(pack.cookByMs, data.habit, clock.ms) })}</b>{/if}
-						</li>
-					{/each}
-				</ul>
-			</section>
+			<ul class="thawing">
+				{#each data.thawing as pack (pack.code)}
+					<li>
+						<a href="/freezer/{pack.code}" class="font-bold">{pack.name}</a>
+						{say.thawPlaces[pack.place ?? 'refrigerator']},
+						{#if pack.thawedAtMs === null}{say.thawUnknown}{:else if clock.ms < pack.thawedAtMs}
+							{say.thawed({ time: instantText(pack.thawedAtMs, data.habit, clock.ms) })}
+						{/if}
+						{#if pack.cookByMs !== null}
+							<b>{say.cookBy({ time: instantText(pack.cookByMs, data.habit, clock.ms) })}</b>{/if}
+					</li>
+				{/each}
+			</ul>
 		{/if}
-		<section class="plate">
-			<h1>
-				{#if empty}{say.emptyTitle}{:else}{say.stock({
-						packs: data.total,
-						servings: data.servings
-					})}{/if}
-			</h1>
-			{#if empty}
-				<p class="mt-2">{say.emptyHint}</p>
-				<p class="mt-3 flex flex-wrap gap-3">
-					<Press href={data.freezers.length ? '/pack' : '/household'} first
-						>{data.freezers.length ? say.packADish : say.nameFreezer}</Press
-					>
-					{#if data.freezers.length}<Press href="/freezer/already">{say.already}</Press>{/if}
+		{#if empty}
+			<p class="mt-2">{say.emptyHint}</p>
+			<p class="mt-3 flex flex-wrap gap-3">
+				<Press href={data.freezers.length ? '/pack' : '/household'} first
+					>{data.freezers.length ? say.packADish : say.nameFreezer}</Press
+				>
+				{#if data.freezers.length}<Press href="/freezer/already" look="quiet">{say.already}</Press
+					>{/if}
+			</p>
+		{:else}
+			<div class="filters">
+				<Choice
+					name="month"
+					label={say.month}
+					value={data.filter.month ?? ''}
+					placeholder=""
+					onchange={(event: Event) => show({ month: selected(event) })}
+					items={[
+						{ value: '', name: say.allMonths },
+						{ value: 'past', name: say.past },
+						...data.months.map(({ month, packs }) => ({
+							value: month ?? 'none',
+							name: say.monthPacks({ month: month ? monthText(month) : say.noDate, n: packs })
+						}))
+					]}
+				/>
+				<Choice
+					name="state"
+					label={say.state}
+					value={data.filter.state ?? ''}
+					placeholder=""
+					onchange={(event: Event) => show({ state: selected(event) })}
+					items={[
+						{ value: '', name: say.allStates },
+						{ value: 'raw', name: say.raw },
+						{ value: 'cooked', name: say.cooked }
+					]}
+				/>
+				<Choice
+					name="shelf"
+					label={say.shelf}
+					value={String(data.filter.shelfId ?? '')}
+					placeholder=""
+					onchange={(event: Event) => show({ shelf: selected(event) })}
+					items={[{ value: '', name: say.allShelves }, ...shelfItems]}
+				/>
+			</div>
+			{#if form?.bulkMessage}<p class="entry-error mt-2" role="alert">{form.bulkMessage}</p>{/if}
+			{#if form?.bulkDone}<p class="mt-2" role="status">{form.bulkDone}</p>{/if}
+			<p class="sr-only" aria-live="polite">
+				{say.found({ n: data.total, servings: data.servings })}
+			</p>
+			{#if data.lines.length === 0}
+				<p class="mt-4">{say.nothingFound}</p>
+				<p class="mt-2">
+					<Press href="/freezer" look="quiet" onclick={() => (text = '')}>{say.clear}</Press>
 				</p>
 			{:else}
-				<p class="quiet">
-					{say.useFirst}
-					{#if overdue > 0}{say.pastBest({
-							packs: overdue,
-							tempC: tempText(-18, data.habit)
-						})}{/if}
-					{#if data.reserved > 0}{say.reserved({ n: data.reserved })}{/if}
-				</p>
 				<form
-					role="search"
-					class="mt-3 grid gap-3 sm:grid-cols-[2fr_1fr_1fr_1fr]"
-					onsubmit={(event) => {
-						event.preventDefault();
-						void show({});
-					}}
+					method="POST"
+					action="?/bulk"
+					use:enhance={() =>
+						async ({ update }) => {
+							await update({ reset: false });
+							chosen = [];
+						}}
 				>
-					<Field name="q" label={say.search} bind:value={text} oninput={typing} type="search" />
-					<Choice
-						name="month"
-						label={say.month}
-						value={data.filter.month ?? ''}
-						placeholder=""
-						onchange={(event: Event) => show({ month: selected(event) })}
-						items={[
-							{ value: '', name: say.allMonths },
-							{ value: 'past', name: say.past },
-							...data.months.map(({ month, packs }) => ({
-								value: month ?? 'none',
-								name: say.monthPacks({ month: month ? monthText(month) : say.noDate, n: packs })
-							}))
-						]}
-					/>
-					<Choice
-						name="state"
-						label={say.state}
-						value={data.filter.state ?? ''}
-						placeholder=""
-						onchange={(event: Event) => show({ state: selected(event) })}
-						items={[
-							{ value: '', name: say.allStates },
-							{ value: 'raw', name: say.raw },
-							{ value: 'cooked', name: say.cooked }
-						]}
-					/>
-					<Choice
-						name="shelf"
-						label={say.shelf}
-						value={String(data.filter.shelfId ?? '')}
-						placeholder=""
-						onchange={(event: Event) => show({ shelf: selected(event) })}
-						items={[{ value: '', name: say.allShelves }, ...shelfItems]}
-					/>
-				</form>
-				{#if form?.bulkMessage}<p class="entry-error mt-2" role="alert">{form.bulkMessage}</p>{/if}
-				{#if form?.bulkDone}<p class="mt-2" role="status">{form.bulkDone}</p>{/if}
-				<p class="sr-only" aria-live="polite">
-					{say.found({ n: data.total, servings: data.servings })}
-				</p>
-				{#if data.lines.length === 0}
-					<p class="mt-4">{say.nothingFound}</p>
-					<p class="mt-2"><Press href="/freezer" onclick={() => (text = '')}>{say.clear}</Press></p>
-				{:else}
-					<form
-						method="POST"
-						action="?/bulk"
-						use:enhance={() =>
-							async ({ update }) => {
-								await update({ reset: false });
-								chosen = [];
-							}}
-					>
-						<table class="ledger mt-2">
-							<thead>
+					{#each chosen as code (code)}<input type="hidden" name="pack" value={code} />{/each}
+					<table class="ledger">
+						<thead class="sr-only">
+							<tr>
+								<th>{say.several}</th>
+								<th>{say.shape}</th>
+								<th>{say.pack}</th>
+								<th>{say.bestBy}</th>
+								<th>{say.code}</th>
+							</tr>
+						</thead>
+						<tbody>
+							{#each batches as { first, packs } (first.id)}
+								{@const isOpen = opened.includes(first.id)}
 								<tr>
-									<th><span class="sr-only">{say.several}</span></th>
-									<th class="max-md:hidden"><span class="sr-only">{say.shape}</span></th>
-									<th>{say.pack}</th>
-									<th>{say.bestBy}</th>
-									<th class="max-md:hidden">{say.liesIn}</th>
-									<th class="max-md:hidden">{say.code}</th>
-								</tr>
-							</thead>
-							<tbody>
-								{#each data.lines as pack (pack.id)}
-									<tr>
-										<td class="w-8">
+									<td class="w-9">
+										<label class="hit">
 											<input
 												type="checkbox"
-												name="pack"
-												value={pack.code}
-												bind:group={chosen}
-												aria-label={say.choose({ name: pack.name, code: pack.code })}
-												class="size-5"
-											/>
-										</td>
-										<td class="w-[120px] max-md:hidden">
-											<Slab
-												thicknessM={pack.thicknessM}
-												lengthM={pack.lengthM}
-												habit={data.habit}
-											/>
-										</td>
-										<td>
-											<a href="/freezer/{pack.code}" class="font-bold">{pack.name}</a><br />
-											<span class="font-bold tracking-wider md:hidden">{pack.code}</span>
-											<span class="quiet">
-												{say.packLine({
-													servings: pack.servings,
-													mass: massText(pack.massKg, data.habit),
-													state: pack.state,
-													number: pack.number,
-													of: pack.of
+												checked={isChosen(packs)}
+												onchange={(event) => choose(packs, event.currentTarget.checked)}
+												aria-label={say.choose({
+													name: first.name,
+													code: packs.map(({ code }) => code).join(' ')
 												})}
-											</span>
-										</td>
-										<td>
-											<span class="whitespace-nowrap"
-												>{pack.bestBy ? dayText(pack.bestBy, data.habit) : say.notKnown}</span
-											><br />
-											<Word {...due(pack.bestBy)} />
-										</td>
-										<td class="max-md:hidden">{pack.freezer},<br />{pack.shelf}</td>
-										<td class="font-bold tracking-wider max-md:hidden">{pack.code}</td>
-									</tr>
-								{/each}
-							</tbody>
-						</table>
-						{#if chosen.length > 0}
-							<div class="several">
-								<b>{say.chosen({ n: chosen.length })}</b>
-								<Choice
-									name="deed"
-									label={say.several}
-									bind:value={deed}
-									items={Object.entries(say.deeds).map(([value, name]) => ({ value, name }))}
-								/>
-								{#if deed === 'moved'}
-									<Choice
-										name="shelfId"
-										label={say.shelf}
-										bind:value={shelfId}
-										items={shelfItems}
-									/>
-								{:else if deed === 'discarded'}
-									<Field name="reason" label={w.packOtherwise.reason} bind:value={reason} />
+											/>
+										</label>
+									</td>
+									<td class="w-[92px]">
+										<Slab
+											thicknessM={first.thicknessM}
+											lengthM={first.lengthM}
+											habit={data.habit}
+											small
+										/>
+									</td>
+									<td>
+										<a href="/freezer/{first.code}" class="name">{first.name}</a>
+										{#if packs.length > 1}<span class="times">× {packs.length}</span>{/if}<br />
+										<span class="quiet">
+											{say.packLine({
+												servings: first.servings,
+												mass: massText(first.massKg, data.habit),
+												state: first.state,
+												number: first.number,
+												of: packs.length > 1 ? 1 : first.of
+											})}
+										</span>
+									</td>
+									<td class="when">
+										<Word {...bestByWord(first.bestBy, data.today)} />
+										<span class="quiet">{first.freezer}, {first.shelf}</span>
+									</td>
+									<td class="code">
+										{#if packs.length > 1}
+											<button
+												type="button"
+												class="open"
+												aria-expanded={isOpen}
+												onclick={() =>
+													(opened = isOpen
+														? opened.filter((id) => id !== first.id)
+														: [...opened, first.id])}
+												>{isOpen ? say.together : say.oneByOne({ n: packs.length })}</button
+											>
+										{:else}<span class="tracking-wider">{first.code}</span>{/if}
+									</td>
+								</tr>
+								{#if isOpen && packs.length > 1}
+									{#each packs as pack (pack.id)}
+										<tr class="single">
+											<td>
+												<label class="hit">
+													<input
+														type="checkbox"
+														checked={chosen.includes(pack.code)}
+														onchange={(event) => choose([pack], event.currentTarget.checked)}
+														aria-label={say.choose({ name: pack.name, code: pack.code })}
+													/>
+												</label>
+											</td>
+											<td></td>
+											<td
+												><a href="/freezer/{pack.code}"
+													>{say.numberOf({ number: pack.number, of: pack.of })}</a
+												></td
+											>
+											<td class="quiet"
+												>{pack.bestBy ? dayText(pack.bestBy, data.habit) : say.notKnown}</td
+											>
+											<td class="tracking-wider">{pack.code}</td>
+										</tr>
+									{/each}
 								{/if}
-								<Press type="submit" first>{say.doIt}</Press>
-								<Press href="/labels?codes={chosen.join(',')}">{w.packOne.printLabels}</Press>
-							</div>
-						{/if}
-					</form>
-					{#if data.total > data.lines.length}
-						<p class="mt-3">
-							<Press onclick={() => show({ pages: String(data.filter.pages + 1) })}
-								>{say.more({ n: data.total - data.lines.length })}</Press
-							>
-						</p>
+							{/each}
+						</tbody>
+					</table>
+					{#if chosen.length > 0}
+						<SelectionBar
+							codes={chosen}
+							names={[
+								...new Set(
+									data.lines.filter(({ code }) => chosen.includes(code)).map(({ name }) => name)
+								)
+							]}
+							shelves={shelfItems}
+							clear={() => (chosen = [])}
+						/>
 					{/if}
+				</form>
+				{#if data.total > data.lines.length}
+					<p class="mt-3">
+						<Press look="quiet" onclick={() => show({ pages: String(data.filter.pages + 1) })}
+							>{say.more({ n: data.total - data.lines.length })}</Press
+						>
+					</p>
 				{/if}
 			{/if}
-		</section>
+		{/if}
 	</div>
-	<aside class="grid content-start gap-5 lg:col-start-2 lg:row-start-2">
-		<details class="plate" open={!empty}>
-			<summary class="min-h-12 cursor-pointer font-bold lg:hidden">{say.tools}</summary>
-			<ul class="grid gap-1">
-				<li><a href="/freezer/already">{say.already}</a></li>
-				<li><a href="/freezer/count">{say.count}</a></li>
-				<li><a href="/freezer/power">{say.power}</a></li>
-				<li><a href="/freezer/temperatures">{say.thermometer}</a></li>
-				<li><a href="/contents.pdf" target="_blank" rel="external">{say.door}</a></li>
-				<li><a href="/freezer/tables">{say.csv}</a></li>
-			</ul>
-		</details>
-		{#each data.freezers as freezer (freezer.id)}
-			<FreezerPicture {freezer} habit={data.habit} />
-		{/each}
+	<aside>
+		<h1>
+			{#if empty}{say.emptyTitle}{:else}{say.stock({
+					packs: data.total,
+					servings: data.servings
+				})}{/if}
+		</h1>
+		{#if !empty}
+			<p class="quiet mb-2">
+				{say.useFirst}
+				{#if overdue > 0}{say.pastBest({
+						packs: overdue,
+						tempC: tempText(-18, data.habit)
+					})}{/if}
+				{#if data.reserved > 0}{say.reserved({ n: data.reserved })}{/if}
+			</p>
+		{/if}
+		<div class="grid gap-3">
+			{#each data.freezers as freezer (freezer.id)}
+				<FreezerPicture {freezer} habit={data.habit} today={data.today} />
+			{/each}
+		</div>
+		<ul class="tools">
+			<li><a href="/freezer/already">{say.already}</a></li>
+			<li><a href="/freezer/count">{say.count}</a></li>
+			<li><a href="/freezer/power">{say.power}</a></li>
+			<li><a href="/freezer/temperatures">{say.thermometer}</a></li>
+			<li><a href="/contents.pdf" target="_blank" rel="external">{say.door}</a></li>
+			<li><a href="/freezer/tables">{say.csv}</a></li>
+		</ul>
 	</aside>
 </div>
 
 <style>
-	.several {
-		position: sticky;
-		bottom: 8px;
+	.screen {
+		display: grid;
+		grid-template-columns: 520px minmax(0, 1fr);
+		gap: 20px 28px;
+		align-items: start;
+	}
+	.screen > * {
+		min-width: 0;
+	}
+	.list {
+		grid-column: 2;
+	}
+	aside {
+		grid-column: 1;
+		grid-row: 1;
+	}
+	.find {
+		display: flex;
+		gap: 8px;
+	}
+	.find .entry {
+		border: 2px solid var(--rim);
+		min-height: 44px;
+	}
+	.thawing {
+		margin-top: 8px;
+		padding: 6px 12px;
+		background: var(--mustard-pale);
+		border-left: 4px solid var(--mustard);
+	}
+	.thawing li {
+		padding: 3px 0;
+	}
+	.filters {
+		display: grid;
+		grid-template-columns: repeat(3, minmax(0, 1fr));
+		gap: 8px;
+		padding: 8px 0 4px;
+	}
+	.filters :global(label) {
+		position: absolute;
+		width: 1px;
+		height: 1px;
+		overflow: hidden;
+		clip-path: inset(50%);
+	}
+	.filters :global(.entry) {
+		min-height: 40px;
+		padding: 4px 10px;
+		border-color: transparent;
+		background: color-mix(in srgb, var(--cold-pale) 60%, transparent);
+		font-weight: 600;
+	}
+	.ledger td {
+		padding: 5px 8px 5px 0;
+		vertical-align: middle;
+	}
+	.name {
+		font-weight: 700;
+		text-decoration: none;
+	}
+	.name:hover {
+		text-decoration: underline;
+	}
+	.times {
+		color: var(--soft);
+	}
+	.when {
+		width: 160px;
+	}
+	.when .quiet {
+		display: block;
+	}
+	.code {
+		width: 96px;
+		text-align: right;
+		font-weight: 700;
+	}
+	.open {
+		min-height: 40px;
+		border: 0;
+		background: none;
+		color: var(--ink);
+		font-size: 14px;
+		text-decoration: underline dotted 2px;
+		text-underline-offset: 4px;
+		cursor: pointer;
+	}
+	.hit {
+		display: grid;
+		place-items: center;
+		width: 32px;
+		min-height: 44px;
+	}
+	.hit input {
+		width: 22px;
+		height: 22px;
+		accent-color: var(--rim);
+	}
+	.single td {
+		background: color-mix(in srgb, var(--enamel) 50%, transparent);
+	}
+	.tools {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 12px;
-		align-items: end;
-		background: var(--tape);
-		color: var(--ink);
-		border: 2px solid var(--rim);
-		border-radius: 8px;
-		padding: 10px 14px;
-		margin-top: 8px;
+		gap: 2px 18px;
+		padding-top: 10px;
 	}
-	aside li a {
+	.tools a {
 		display: inline-flex;
 		align-items: center;
-		min-height: 36px;
+		min-height: 44px;
+	}
+	@media (max-width: 1023px) {
+		.screen {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.list,
+		aside {
+			grid-column: 1;
+			grid-row: auto;
+		}
+	}
+	@media (max-width: 767px) {
+		.when {
+			width: 112px;
+		}
+		.code {
+			display: none;
+		}
 	}
 </style>

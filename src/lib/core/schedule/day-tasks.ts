@@ -87,6 +87,8 @@ export interface DayTasksInput {
 	capacity: Readonly<Record<string, number>>;
 	litresIn?: Readonly<Record<string, number>>;
 	learned01?: Readonly<Record<string, number>>;
+	/** minutes this oven takes to get hot, where the cook has said nothing else at the step */
+	preheatMin?: number;
 	/** tasks done the evening before */
 	doneBefore?: readonly string[];
 	/** cut meat is put back into the refrigerator until it is wanted; otherwise it may lie half an hour, where one dish wants it */
@@ -184,7 +186,7 @@ function stepTask(
 	at: number,
 	ids: readonly string[],
 	waits: ReadonlyMap<number, StepWait> | undefined,
-	{ capacity, litresIn = {} }: DayTasksInput
+	{ capacity, litresIn = {}, preheatMin = dayWork.preheatMin }: DayTasksInput
 ): EstimatedTask {
 	const step = dish.steps[at];
 	const id = ids[at];
@@ -210,7 +212,7 @@ function stepTask(
 			...common,
 			kind: 'heat-oven',
 			heats: true,
-			durationMin: step.minutes,
+			durationMin: step.minutes === dayWork.preheatMin ? preheatMin : step.minutes,
 			uses: { [hands]: 1 },
 			handsMin: dayWork.switchOnMin
 		};

@@ -79,6 +79,8 @@ export interface RunSheet {
 	/** by dish */
 	cooling: Record<string, ChosenCooling>;
 	plan: KeptPlan | null;
+	/** work whose times on this day do not count for later ones: the cook has said so */
+	notLearned?: string[];
 }
 
 /** A plan as it was kept by an earlier version, with what it did not know yet. */

@@ -73,3 +73,7 @@ export const isCooking = (step: Pick<DishStep, 'hands' | 'place' | 'heats'>): bo
 	!step.hands &&
 	!step.heats &&
 	['burner', 'oven', 'pressure-cooker', 'slow-cooker'].includes(step.place);
+
+/** Minutes of what cooks longest by itself; 0 where nothing does. */
+export const longestCookingMin = (steps: readonly DishStep[], batches: number): number =>
+	Math.max(0, ...steps.filter(isCooking).map((step) => stepMin(step, batches)));

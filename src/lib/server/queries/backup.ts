@@ -10,6 +10,7 @@ import {
 	dayDishes,
 	dayEvents,
 	dishNotes,
+	dishPictures,
 	dishVersions,
 	dishes,
 	freezerReadings,
@@ -48,7 +49,8 @@ export const inOrder = {
 	stock,
 	shopMarks,
 	dishNotes,
-	dishVersions
+	dishVersions,
+	dishPictures
 } as const;
 export const names = Object.keys(inOrder) as (keyof typeof inOrder)[];
 /** A table's columns but those that are computed from the others. */

@@ -20,6 +20,7 @@ import { packName, useFirst } from '../queries/packs.ts';
 /** One line of the freezer's list: what a cook reads of a pack, and no more. */
 export interface StockLine {
 	id: number;
+	packingId: number;
 	code: string;
 	name: string;
 	status: PackStatus;
@@ -90,6 +91,7 @@ export async function stockLines(
 	const rows = await db
 		.select({
 			id: packs.id,
+			packingId: packs.packingId,
 			code: packs.code,
 			name: packName,
 			status: packs.status,
@@ -148,6 +150,7 @@ export interface ShelfSlab {
 	code: string;
 	name: string;
 	thicknessM: number;
+	bestBy: string | null;
 }
 export interface ShelfContents {
 	shelfId: number;
@@ -179,7 +182,12 @@ export async function shelfContents(db: Db, mostSlabs: number): Promise<ShelfCon
 			mostSlabs === 0
 				? []
 				: db
-						.select({ code: packs.code, name: packName, thicknessM: packings.thicknessM })
+						.select({
+							code: packs.code,
+							name: packName,
+							thicknessM: packings.thicknessM,
+							bestBy: packs.bestBy
+						})
 						.from(packs)
 						.innerJoin(packings, eq(packings.id, packs.packingId))
 						.leftJoin(dishes, eq(dishes.id, packings.dishId))

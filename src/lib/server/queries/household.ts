@@ -27,6 +27,7 @@ export const habitOf = (house: Household): Habit => ({
 	temperature: house.temperature,
 	clock: house.clock,
 	dayOrder: house.dayOrder,
+	currency: house.currency,
 	timeZone: house.timeZone
 });
 

@@ -10,6 +10,7 @@ export interface UndoLine {
 	id: number;
 	what: string;
 	kind: UndoKind;
+	atMs: number;
 }
 
 /** What can still be taken back, newest first. */
@@ -18,6 +19,7 @@ export async function openUndos(db: Db, most: number): Promise<UndoLine[]> {
 		.select({
 			id: undoEntries.id,
 			what: undoEntries.what,
+			atMs: undoEntries.atMs,
 			kind: sql<UndoKind>`${undoEntries.action}->>'kind'`
 		})
 		.from(undoEntries)

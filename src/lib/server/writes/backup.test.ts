@@ -45,6 +45,7 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				freezeAnyway: fc.array(name, { maxLength: 2 }),
 				labelNutrition: fc.boolean(),
 				budgetCents: fc.option(fc.nat(999), { nil: null }),
+				currency: fc.constantFrom('EUR', null),
 				labelSetup: json,
 				slowCooker: json,
 				pressureCooker: json,
@@ -294,6 +295,16 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 		),
 		dishVersions: list((id) =>
 			fc.record({ id: fc.constant(id), dishId: fc.constant(7), atMs: ms, content: json })
+		),
+		dishPictures: list(
+			(id) =>
+				fc.record({
+					id: fc.constant(id),
+					dishId: fc.constant(7),
+					jpeg: fc.base64String({ maxLength: 40 }),
+					atMs: ms
+				}),
+			1
 		)
 	}) as unknown as fc.Arbitrary<Backup['tables']>
 });

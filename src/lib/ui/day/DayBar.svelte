@@ -1,13 +1,31 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { goto } from '$app/navigation';
+	import DownIcon from '@lucide/svelte/icons/chevron-down';
 	import { dayText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
 	import * as w from '$lib/present/wording';
 	import type { DayProgress } from '$lib/core/schedule/day-progress';
 
 	type Stop = 'plan' | 'shop' | 'prep' | 'cook' | 'cool' | 'pack' | 'after';
-	/** Leads through one packing day, whichever of several it is, with what is left at each stop. */
-	let { day, at, habit }: { day: DayProgress; at: Stop; habit: Habit } = $props();
+	/** The head of each screen of a packing day: what it is, the way through the day with what is left at each stop, what can be done. */
+	let {
+		day,
+		at,
+		habit,
+		title,
+		facts = '',
+		children
+	}: {
+		day: DayProgress;
+		at: Stop;
+		habit: Habit;
+		title: string;
+		/** quiet words beside the heading */
+		facts?: string;
+		/** what can be done here, the next step last */
+		children?: Snippet;
+	} = $props();
 	const say = w.dayBar;
 	const hrefs: Record<Stop, (id: number) => string> = {
 		plan: (id) => `/menu/day/${id}`,
@@ -18,84 +36,169 @@
 		pack: (id) => `/pack/day/${id}`,
 		after: (id) => `/prep/${id}/after`
 	};
-	const stops = $derived<{ stop: Stop; left: string }[]>([
-		{ stop: 'plan', left: say.dishes({ n: day.dishes }) },
-		{ stop: 'shop', left: day.bought > 0 ? say.bought({ n: day.bought }) : '' },
-		{ stop: 'prep', left: '' },
+	/** a number to be seen, and the words it stands for */
+	interface Left {
+		stop: Stop;
+		n?: number | string;
+		words?: string;
+	}
+	const stops = $derived<Left[]>([
+		{ stop: 'plan', n: day.dishes, words: say.dishes({ n: day.dishes }) },
+		{
+			stop: 'shop',
+			...(day.bought > 0 && { n: day.bought, words: say.bought({ n: day.bought }) })
+		},
+		{ stop: 'prep' },
 		{
 			stop: 'cook',
-			left: day.tasks === null ? say.notPlanned : say.left(day.tasks)
+			...(day.tasks === null
+				? { words: say.notPlanned }
+				: { n: day.tasks.left || '✓', words: say.left(day.tasks) })
 		},
-		{ stop: 'cool', left: day.cooling > 0 ? say.cooling({ n: day.cooling }) : '' },
-		{ stop: 'pack', left: say.packs(day.packs) },
-		{ stop: 'after', left: day.ended ? say.ended : '' }
+		{
+			stop: 'cool',
+			...(day.cooling > 0 && { n: day.cooling, words: say.cooling({ n: day.cooling }) })
+		},
+		{
+			stop: 'pack',
+			...(day.packs.of > 0 && { n: day.packs.left || '✓', words: say.packs(day.packs) })
+		},
+		{ stop: 'after', ...(day.ended && { n: '✓', words: say.ended }) }
 	]);
 </script>
 
-<nav class="daybar no-print" aria-label={say.title({ day: dayText(day.onDay, habit) })}>
-	<label>
-		<span class="sr-only">{say.which}</span>
-		<select
-			class="entry"
-			value={String(day.id)}
-			onchange={(event) => goto(hrefs[at](Number(event.currentTarget.value)))}
-		>
-			<option value={String(day.id)}>{dayText(day.onDay, habit)}</option>
-			{#each day.others as other (other.id)}
-				<option value={String(other.id)}>{dayText(other.onDay, habit)}</option>
+<header class="head">
+	<div class="what">
+		<h1>{title}</h1>
+		{#if day.others.length > 0}
+			<label class="which no-print">
+				<span class="sr-only">{say.which}</span>
+				<DownIcon size={20} aria-hidden="true" />
+				<select
+					value={String(day.id)}
+					onchange={(event) => goto(hrefs[at](Number(event.currentTarget.value)))}
+				>
+					<option value={String(day.id)}>{dayText(day.onDay, habit)}</option>
+					{#each day.others as other (other.id)}
+						<option value={String(other.id)}>{dayText(other.onDay, habit)}</option>
+					{/each}
+				</select>
+			</label>
+		{/if}
+		{#if facts}<p class="quiet">{facts}</p>{/if}
+	</div>
+	<nav class="no-print" aria-label={say.title({ day: dayText(day.onDay, habit) })}>
+		<ol>
+			{#each stops as { stop, n, words } (stop)}
+				<li>
+					<a
+						href={hrefs[stop](day.id)}
+						aria-current={stop === at ? 'step' : undefined}
+						title={words || undefined}
+					>
+						<b>{say.stops[stop]}</b>
+						{#if words}
+							{#if n !== undefined}<span aria-hidden="true">{n}</span>{/if}
+							<span class="sr-only">{words}</span>
+						{/if}
+					</a>
+				</li>
 			{/each}
-		</select>
-	</label>
-	<ol>
-		{#each stops as { stop, left } (stop)}
-			<li>
-				<a href={hrefs[stop](day.id)} aria-current={stop === at ? 'step' : undefined}>
-					<b>{say.stops[stop]}</b>
-					{#if left}<span>{left}</span>{/if}
-				</a>
-			</li>
-		{/each}
-	</ol>
-</nav>
+		</ol>
+	</nav>
+	{#if children}<div class="acts no-print">{@render children()}</div>{/if}
+</header>
 
 <style>
-	.daybar {
+	.head {
 		display: flex;
-		gap: 12px;
-		align-items: stretch;
-		margin-bottom: 16px;
-		overflow-x: auto;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 8px 20px;
+		margin-bottom: 12px;
 	}
-	.daybar select {
-		min-height: 52px;
-		min-width: 9.5em;
+	.what {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: baseline;
+		gap: 0 12px;
+	}
+	.which {
+		position: relative;
+		align-self: center;
+		display: grid;
+		place-items: center;
+		width: 36px;
+		height: 36px;
+		border-radius: 8px;
+	}
+	.which:focus-within {
+		outline: 3px solid var(--cold);
+	}
+	.which select {
+		position: absolute;
+		inset: 0;
+		opacity: 0;
+		cursor: pointer;
 	}
 	ol {
 		display: flex;
-		flex: 1;
-		border: 2px solid var(--rim);
-		border-radius: 10px;
 	}
-	li {
-		flex: 1;
-		border-left: 1.5px solid var(--soft);
-	}
-	li:first-child {
-		border-left: 0;
+	li + li::before {
+		content: '';
+		display: inline-block;
+		width: 10px;
+		border-top: 2px solid var(--hair);
+		vertical-align: middle;
 	}
 	a {
-		display: grid;
-		align-content: center;
-		min-height: 48px;
-		padding: 4px 12px;
+		display: inline-flex;
+		align-items: center;
+		gap: 5px;
+		min-height: 38px;
+		padding: 0 7px;
+		border-radius: 6px;
+		font-size: 15px;
 		text-decoration: none;
 		white-space: nowrap;
 	}
-	a span {
-		font-size: 0.85em;
+	a b {
+		font-weight: 600;
+	}
+	a > span {
+		color: var(--soft);
+		font-size: 14px;
 	}
 	a[aria-current] {
 		background: var(--tape);
-		box-shadow: inset 0 -4px 0 var(--rim);
+		box-shadow: inset 0 -3px 0 var(--rim);
+	}
+	a[aria-current] b {
+		font-weight: 700;
+	}
+	a[aria-current] > span {
+		color: var(--ink);
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+		margin-left: auto;
+	}
+	@media (max-width: 767px) {
+		nav {
+			flex: 1 1 100%;
+			overflow-x: auto;
+		}
+		a {
+			min-height: 44px;
+		}
+		.which {
+			width: 44px;
+			height: 44px;
+		}
+		.acts {
+			margin-left: 0;
+		}
 	}
 </style>

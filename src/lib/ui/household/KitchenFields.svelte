@@ -2,6 +2,7 @@
 	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import { airPressureKPa, boilingC } from '$lib/core';
+	import { currencies } from '$lib/present/money';
 	import type { Habit } from '$lib/present/habit';
 	import { altitudeText, tempText } from '$lib/present/units';
 	import { quantityFromText, unitHint } from '$lib/schemas/quantity-text';
@@ -94,6 +95,12 @@
 			]}
 		/>
 	</div>
+	<Choice
+		name="currency"
+		label={w.kitchenFields.currency}
+		placeholder=""
+		items={[{ value: '', name: w.kitchenFields.noCurrency }, ...currencies()]}
+	/>
 	<Field name="timeZone" label={w.kitchenFields.timeZone} hint={w.kitchenFields.timeZoneHint} />
 	<p class="quiet">{w.kitchenFields.habitHint}</p>
 </section>

@@ -19,6 +19,7 @@ export function typedKitchen(house: HouseholdSettings): Record<string, string> {
 		temperature: house.temperature,
 		clock: house.clock,
 		dayOrder: house.dayOrder,
+		currency: house.currency ?? '',
 		timeZone: house.timeZone,
 		altitudeM: altitudeText(house.altitudeM, house),
 		roomC: tempText(house.roomC, house),

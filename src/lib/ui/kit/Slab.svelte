@@ -6,17 +6,24 @@
 		thicknessM,
 		lengthM,
 		habit,
-		planned = false
+		planned = false,
+		small = false
 	}: {
 		thicknessM: number;
 		lengthM: number;
 		habit: Habit;
 		planned?: boolean;
+		/** in a row of a list */
+		small?: boolean;
 	} = $props();
 
 	/** A pack from the side: its height follows its thickness in millimetres, its width its length. */
-	const heightPx = $derived(Math.min(64, Math.max(10, thicknessM * 1000 * 0.85)));
-	const widthPx = $derived(Math.min(110, Math.max(60, lengthM * 100 * 4)));
+	const heightPx = $derived(
+		Math.min(small ? 40 : 64, Math.max(10, thicknessM * 1000 * (small ? 0.6 : 0.85)))
+	);
+	const widthPx = $derived(
+		Math.min(small ? 76 : 110, Math.max(58, lengthM * 100 * (small ? 3 : 4)))
+	);
 	const text = $derived(lengthText(thicknessM, habit));
 </script>
 

@@ -1,16 +1,20 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import PlusIcon from '@lucide/svelte/icons/plus';
+	import RemoveIcon from '@lucide/svelte/icons/x';
 	import { destinations, type Portion } from '$lib/core/menu/day-totals';
-	import { centsText } from '$lib/present/money';
+	import type { Habit } from '$lib/present/habit';
+	import { priceText } from '$lib/present/money';
+	import { durationText } from '$lib/present/time';
 	import * as w from '$lib/present/wording';
-	import Press from '../kit/Press.svelte';
 	import Word from '../kit/Word.svelte';
 
 	let {
 		dish,
 		unplaced,
 		waitPacks,
-		cost
+		cost,
+		habit
 	}: {
 		dish: {
 			id: number;
@@ -23,15 +27,23 @@
 			portions: Portion[];
 			/** pieces of a serving, where it comes in pieces */
 			pieces: { perServing: number; name: string } | null;
+			servings: number;
+			handsMin: number;
+			/** what cooks longest by itself; 0: nothing does */
+			cooksMin: number;
 		};
 		unplaced: number;
 		waitPacks: number;
 		cost?: { usedCents: number; wholeCents: number };
+		habit: Habit;
 	} = $props();
 
+	const say = w.menuDay;
 	let batches = $derived(dish.batches);
 	let portions = $derived(dish.portions.map((portion) => ({ ...portion })));
 	let form = $state<HTMLFormElement>();
+	/** the portion that is being corrected */
+	let open = $state<number | null>(null);
 
 	/** Changes are kept at once; the totals beside follow. */
 	function changed(next: { batches?: number; portions?: Portion[] }): void {
@@ -47,116 +59,138 @@
 		const value = Math.round(Number((event.currentTarget as HTMLInputElement).value));
 		return value >= 1 && value <= 99 ? value : otherwise;
 	};
+	function another(): void {
+		open = portions.length;
+		const servings = Math.max(1, Math.min(99, unplaced));
+		changed({ portions: [...portions, { to: 'freezer', packs: 1, servings }] });
+	}
 	const planned = $derived(JSON.stringify({ batches, portions }));
+	const facts = $derived(
+		[
+			say.hands({ time: durationText(dish.handsMin) }),
+			dish.cooksMin > 0 ? say.cooks({ time: durationText(dish.cooksMin) }) : '',
+			waitPacks > 0 ? say.waits({ n: waitPacks }) : ''
+		]
+			.filter(Boolean)
+			.join(' · ')
+	);
+	const tones = { freezer: 'cold', refrigerator: 'good', tonight: 'refused', given: 'caution' };
 </script>
 
-<section class="plate grid gap-2">
-	<div class="flex flex-wrap items-center justify-between gap-3">
+<li class="row">
+	<div class="name">
 		<h2>
 			<a href="/menu/{dish.dishId}">{dish.name}</a>
-			<Word tone={dish.state === 'raw' ? 'caution' : 'cold'} text={dish.state} />
+			{#if dish.state === 'raw'}<Word tone="caution" text={dish.state} />{/if}
 		</h2>
-		<div class="flex items-center gap-2">
-			<span class="quiet">{w.menuDay.times}</span>
-			<button
-				type="button"
-				class="step"
-				aria-label={w.menuDay.fewer({ dish: dish.name })}
-				disabled={batches <= 1}
-				onclick={() => changed({ batches: batches - 1 })}>−</button
-			>
-			<b class="min-w-6 text-center" aria-live="polite">{batches}</b>
-			<button
-				type="button"
-				class="step"
-				aria-label={w.menuDay.more({ dish: dish.name })}
-				disabled={batches >= 20}
-				onclick={() => changed({ batches: batches + 1 })}>+</button
-			>
-		</div>
+		<p class="quiet">
+			{facts}
+			{#if unplaced > 0}<Word tone="caution" text={say.left({ n: unplaced })} />
+			{:else if unplaced < 0}<Word tone="refused" text={say.over({ n: -unplaced })} />
+			{:else}<span class="sr-only">{say.allPlaced}</span>{/if}
+		</p>
+		{#if dish.note}<p class="note">“{dish.note}”</p>{/if}
 	</div>
-	{#if dish.note}<p class="tape px-2">“{dish.note}”</p>{/if}
-	{#each portions as portion, i (i)}
-		<div class="flex flex-wrap items-center gap-2">
+	<div class="made">
+		<button
+			type="button"
+			aria-label={say.fewer({ dish: dish.name })}
+			disabled={batches <= 1}
+			onclick={() => changed({ batches: batches - 1 })}>−</button
+		>
+		<b aria-live="polite">{batches}</b>
+		<button
+			type="button"
+			aria-label={say.more({ dish: dish.name })}
+			disabled={batches >= 20}
+			onclick={() => changed({ batches: batches + 1 })}>+</button
+		>
+	</div>
+	<div class="where">
+		{#each portions as portion, i (i)}
+			<button
+				type="button"
+				class="chip {tones[portion.to]}"
+				aria-expanded={open === i}
+				aria-label="{dish.name}: {portion.packs} × {portion.servings}, {say.to[portion.to]}"
+				onclick={() => (open = open === i ? null : i)}
+				>{portion.packs} × {portion.servings}{portion.to === 'freezer'
+					? ''
+					: ` ${say.to[portion.to]}`}</button
+			>
+		{/each}
+		<button type="button" class="plus" aria-label={say.addPortion} onclick={another}>
+			<PlusIcon size={18} aria-hidden="true" />
+		</button>
+	</div>
+	<p class="cost">
+		{#if cost && cost.usedCents > 0 && dish.servings > 0}{priceText(
+				cost.usedCents / dish.servings,
+				habit
+			)}{/if}
+	</p>
+	<form method="POST" action="?/drop" use:enhance>
+		<input type="hidden" name="id" value={dish.id} />
+		<button type="submit" class="plus" aria-label={say.drop({ dish: dish.name })}>
+			<RemoveIcon size={18} aria-hidden="true" />
+		</button>
+	</form>
+	{#if open !== null && portions[open]}
+		{@const i = open}
+		{@const portion = portions[i]}
+		<div class="edit">
 			<input
 				class="entry count"
 				type="number"
 				min="1"
 				max="99"
-				aria-label="{dish.name}: {w.menuDay.packs}"
+				aria-label="{dish.name}: {say.packs}"
 				value={portion.packs}
 				onchange={(event) => setPortion(i, { packs: whole(event, portion.packs) })}
 			/>
-			<span>{w.menuDay.packsOf({ n: portion.packs })}</span>
+			<span>{say.packsOf({ n: portion.packs })}</span>
 			<input
 				class="entry count"
 				type="number"
 				min="1"
 				max="99"
-				aria-label="{dish.name}: {w.menuDay.servingsEach}"
+				aria-label="{dish.name}: {say.servingsEach}"
 				value={portion.servings}
 				onchange={(event) => setPortion(i, { servings: whole(event, portion.servings) })}
 			/>
-			<span>{w.menuDay.servingsEach}</span>
+			<span>{say.servingsEach}</span>
 			{#if dish.pieces}
 				<span class="quiet">
-					{w.menuDay.piecesEach({
+					{say.piecesEach({
 						n: Math.max(1, Math.round(dish.pieces.perServing * portion.servings)),
 						name: dish.pieces.name
 					})}
 				</span>
 			{/if}
 			<select
-				class="entry where"
-				aria-label="{dish.name}: {w.menuDay.where}"
+				class="entry to"
+				aria-label="{dish.name}: {say.where}"
 				value={portion.to}
 				onchange={(event) => setPortion(i, { to: event.currentTarget.value as Portion['to'] })}
 			>
-				{#each destinations as to (to)}<option value={to}>{w.menuDay.to[to]}</option>{/each}
+				{#each destinations as to (to)}<option value={to}>{say.to[to]}</option>{/each}
 			</select>
 			<button
 				type="button"
-				class="step"
-				aria-label="{dish.name}: {w.menuDay.dropPortion}"
-				onclick={() => changed({ portions: portions.filter((_, k) => k !== i) })}>×</button
+				class="plus"
+				aria-label="{dish.name}: {say.dropPortion}"
+				onclick={() => {
+					open = null;
+					changed({ portions: portions.filter((_, k) => k !== i) });
+				}}><RemoveIcon size={18} aria-hidden="true" /></button
 			>
+			{#if portion.to === 'refrigerator'}<p class="quiet">{say.fridgeDays}</p>{/if}
 		</div>
-	{/each}
-	<div class="flex flex-wrap items-center gap-3">
-		<button
-			type="button"
-			class="link"
-			onclick={() =>
-				changed({
-					portions: [
-						...portions,
-						{ to: 'freezer', packs: 1, servings: Math.max(1, Math.min(99, unplaced)) }
-					]
-				})}>{w.menuDay.addPortion}</button
-		>
-		<span class="quiet">
-			{#if unplaced > 0}<Word tone="caution" text={w.menuDay.left({ n: unplaced })} />
-			{:else if unplaced < 0}<Word tone="refused" text={w.menuDay.over({ n: -unplaced })} />
-			{:else}{w.menuDay.allPlaced}{/if}
-			{#if waitPacks > 0}· {w.menuDay.waits({ n: waitPacks })}{/if}
-			{#if cost && cost.wholeCents > 0}· {w.menuDay.cost({
-					used: centsText(cost.usedCents),
-					whole: centsText(cost.wholeCents)
-				})}{/if}
-		</span>
-		<form method="POST" action="?/drop" class="ml-auto" use:enhance>
-			<input type="hidden" name="id" value={dish.id} />
-			<Press type="submit" aria-label={w.menuDay.drop({ dish: dish.name })}
-				>{w.menuDay.dropShort}</Press
-			>
-		</form>
-	</div>
-	{#if portions.some((portion) => portion.to === 'refrigerator')}
-		<p class="quiet">{w.menuDay.fridgeDays}</p>
 	{/if}
 	<form
 		method="POST"
 		action="?/set"
+		class="hidden"
 		bind:this={form}
 		use:enhance={() =>
 			({ update }) =>
@@ -165,33 +199,137 @@
 		<input type="hidden" name="id" value={dish.id} />
 		<input type="hidden" name="planned" value={planned} />
 	</form>
-</section>
+</li>
 
 <style>
-	.step {
-		width: 48px;
-		height: 48px;
+	.row {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 116px 212px 60px 40px;
+		align-items: center;
+		gap: 4px 10px;
+		min-height: 58px;
+		padding: 5px 0;
+		border-top: 1px solid var(--hair);
+	}
+	h2 {
+		font-size: 16px;
+	}
+	h2 a {
+		text-decoration: none;
+	}
+	h2 a:hover {
+		text-decoration: underline;
+	}
+	.note {
+		display: inline-block;
+		background: var(--tape);
+		padding: 0 8px;
+		font-size: 14px;
+	}
+	.made {
+		display: grid;
+		grid-template-columns: 1fr auto 1fr;
+		align-items: center;
+		justify-items: center;
 		border: 2px solid var(--rim);
-		border-radius: 10px;
-		font-size: 20px;
+		border-radius: 9px;
+	}
+	.made b {
+		min-width: 24px;
+		text-align: center;
+	}
+	.made button,
+	.plus {
+		min-height: 40px;
+		min-width: 40px;
+		border: 0;
+		background: none;
+		color: var(--ink);
+		font-size: 19px;
+		font-weight: 700;
+		cursor: pointer;
+		display: grid;
+		place-items: center;
+	}
+	.plus {
+		color: var(--soft);
+	}
+	.made button:disabled {
+		opacity: 0.4;
+		cursor: default;
+	}
+	.where {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 4px;
+	}
+	.chip {
+		min-height: 36px;
+		padding: 0 9px;
+		border: 1.5px solid currentColor;
+		border-radius: 5px;
+		font-size: 14px;
 		font-weight: 700;
 		cursor: pointer;
 	}
-	.step:disabled {
-		opacity: 0.4;
-		cursor: default;
+	.chip.cold {
+		background: var(--cold-pale);
+		color: var(--cold);
+	}
+	.chip.good {
+		background: var(--leaf-pale);
+		color: var(--leaf);
+	}
+	.chip.refused {
+		background: var(--ember-pale);
+		color: var(--ember);
+	}
+	.chip.caution {
+		background: var(--mustard-pale);
+		color: var(--mustard);
+	}
+	.cost {
+		text-align: right;
+		font-weight: 700;
+	}
+	.edit {
+		grid-column: 1 / -1;
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 8px;
+		padding: 6px 10px;
+		background: var(--frost);
+		border-radius: 8px;
 	}
 	.count {
 		width: 76px;
 	}
-	.where {
+	.to {
 		width: auto;
 		min-width: 150px;
 	}
-	.link {
-		text-decoration: underline;
-		text-underline-offset: 3px;
-		cursor: pointer;
-		min-height: 44px;
+	@media (max-width: 767px) {
+		.row {
+			grid-template-columns: minmax(0, 1fr) 52px 44px;
+		}
+		.name {
+			grid-column: 1 / 2;
+		}
+		.made {
+			grid-row: 2;
+			grid-column: 1;
+			width: 140px;
+		}
+		.made button,
+		.plus,
+		.chip {
+			min-height: 44px;
+			min-width: 44px;
+		}
+		.where {
+			grid-column: 1 / -1;
+		}
 	}
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { formScope } from '$lib/ui/kit/form-scope';
 	import { enhance } from '$app/forms';
 	import type { RunSheet } from '$lib/core/schedule/run-sheet';
@@ -14,15 +15,20 @@
 		habit,
 		errors,
 		typedBefore,
-		planned
+		first
 	}: {
 		run: RunSheet;
 		habit: Habit;
 		errors: Record<string, string>;
 		typedBefore: Record<string, string> | undefined;
-		planned: boolean;
+		/** nothing is planned yet: the usual kitchen is planned with at once, to be corrected */
+		first: boolean;
 	} = $props();
 	let busy = $state(false);
+	let element = $state<HTMLFormElement>();
+	onMount(() => {
+		if (first) element?.requestSubmit();
+	});
 	const time = (clock: string | null) => (clock ? timeOfDayText(clock, habit) : '');
 	// svelte-ignore state_referenced_locally
 	let typed = $state<Record<string, string>>(
@@ -43,6 +49,7 @@
 	action="?/plan"
 	class="grid gap-4"
 	novalidate
+	bind:this={element}
 	use:enhance={() => {
 		busy = true;
 		return async ({ update }) => {
@@ -51,7 +58,7 @@
 		};
 	}}
 >
-	<div class="grid grid-cols-2 gap-3 md:grid-cols-3">
+	<div class="grid grid-cols-2 gap-3 md:grid-cols-4 lg:grid-cols-6">
 		<Field name="startClock" label={w.runSheet.from} />
 		<Field name="deadlineClock" label={w.runSheet.deadline} />
 		<Field name="pauses" label={w.runSheet.pauses} hint={w.runSheet.pausesHint} />
@@ -66,7 +73,7 @@
 		{/each}
 	</div>
 	<div>
-		<Press type="submit" first={!planned} disabled={busy}
+		<Press type="submit" look="quiet" disabled={busy}
 			>{busy ? w.runSheet.planning : w.runSheet.planIt}</Press
 		>
 	</div>

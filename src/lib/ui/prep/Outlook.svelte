@@ -67,7 +67,8 @@
 	};
 </script>
 
-<section class="plate grid gap-2" aria-live="polite">
+<section class="grid gap-2" aria-live="polite">
+	<h2 class="quiet">{w.menuDay.theDay}</h2>
 	{#each plan.missing as { text, resource } (`${text} ${resource}`)}
 		<p class="entry-error">
 			{w.runSheet.missing({ text, resource: w.runSheet.resources[resource] ?? resource })}
@@ -76,7 +77,7 @@
 	{#if plan.outcome === 'infeasible'}
 		{#if plan.missing.length === 0}<p class="entry-error">{w.runSheet.infeasible}</p>{/if}
 	{:else}
-		<p class="text-xl font-bold">
+		<p class="text-[22px] leading-tight font-bold">
 			<Why
 				note={{
 					title: w.runSheet.why.title,
@@ -97,7 +98,9 @@
 			<p>
 				{plan.endMin - plan.lowerBoundMin < 0.5
 					? w.runSheet.isLeast
-					: w.runSheet.cannot({ bound: durationText(plan.lowerBoundMin), why: reason })}
+					: reason
+						? w.runSheet.cannot({ bound: durationText(plan.lowerBoundMin), why: reason })
+						: w.menuDay.notUnder({ time: durationText(plan.lowerBoundMin) })}
 			</p>
 		{/if}
 		<p>{w.runSheet.washes({ count: plan.changeovers })}</p>
@@ -120,49 +123,53 @@
 			</p>
 		{/if}
 		{#if !started && outlook && outlook.helps.length > 0}
-			<h2>{w.runSheet.heldBack}</h2>
-			<p class="quiet">{w.runSheet.helpHow}</p>
-			<ul class="grid gap-1">
-				{#each outlook.helps.slice(0, 6) as help, i (i)}
-					<li class="flex flex-wrap items-center justify-between gap-2">
-						{#if help.kind === 'one-more'}
-							<span
-								>{w.runSheet.oneMore({
-									name: help.resource,
-									gain: durationText(help.gainMin)
-								})}</span
-							>
-						{:else if help.kind === 'drop-dish'}
-							<span
-								>{w.runSheet.dropDish({
-									dish: dishName(help.dishId),
-									gain: durationText(help.gainMin)
-								})}</span
-							>
-						{:else}
-							<span
-								>{w.runSheet.evening({
-									count: help.tasks.length,
-									what: texts.get(help.tasks[0]) ?? '',
-									gain: durationText(help.gainMin)
-								})}</span
-							>
-							<form method="POST" action="?/evening" use:enhance={planning}>
-								<input type="hidden" name="tasks" value={help.tasks.join('\n')} />
-								<Press type="submit" disabled={busy}
-									>{busy ? w.runSheet.planning : w.runSheet.moveThere}</Press
+			<details>
+				<summary class="why min-h-11 py-2">{w.runSheet.heldBack}</summary>
+				<p class="quiet">{w.runSheet.helpHow}</p>
+				<ul class="grid gap-1">
+					{#each outlook.helps.slice(0, 6) as help, i (i)}
+						<li class="flex flex-wrap items-center justify-between gap-2">
+							{#if help.kind === 'one-more'}
+								<span
+									>{w.runSheet.oneMore({
+										name: help.resource,
+										gain: durationText(help.gainMin)
+									})}</span
 								>
-							</form>
-						{/if}
-					</li>
-				{/each}
-			</ul>
+							{:else if help.kind === 'drop-dish'}
+								<span
+									>{w.runSheet.dropDish({
+										dish: dishName(help.dishId),
+										gain: durationText(help.gainMin)
+									})}</span
+								>
+							{:else}
+								<span
+									>{w.runSheet.evening({
+										count: help.tasks.length,
+										what: texts.get(help.tasks[0]) ?? '',
+										gain: durationText(help.gainMin)
+									})}</span
+								>
+								<form method="POST" action="?/evening" use:enhance={planning}>
+									<input type="hidden" name="tasks" value={help.tasks.join('\n')} />
+									<Press type="submit" look="quiet" disabled={busy}
+										>{busy ? w.runSheet.planning : w.runSheet.moveThere}</Press
+									>
+								</form>
+							{/if}
+						</li>
+					{/each}
+				</ul>
+			</details>
 		{/if}
 		{#if !started}
 			{#each run.doneBefore as task (task.id)}
 				<form method="POST" action="?/onTheDay" use:enhance={planning}>
 					<input type="hidden" name="task" value={task.id} />
-					<Press type="submit" disabled={busy}>{w.runSheet.moveBack({ what: task.text })}</Press>
+					<Press type="submit" look="quiet" disabled={busy}
+						>{w.runSheet.moveBack({ what: task.text })}</Press
+					>
 				</form>
 			{/each}
 		{/if}

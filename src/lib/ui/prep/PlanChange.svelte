@@ -37,7 +37,7 @@
 </script>
 
 {#if plan.because.length > 0 && (plan.moved.length > 0 || big)}
-	<section class="plate" aria-live="polite">
+	<section aria-live="polite">
 		<h2>{w.runSheet.movedTitle}</h2>
 		<p>
 			{w.runSheet.becauseOf({ reasons: plan.because.map(reason).filter(Boolean).join('; ') })}

@@ -16,6 +16,7 @@
 
 	let {
 		row,
+		leads,
 		dishes,
 		note,
 		manyCooks,
@@ -26,6 +27,8 @@
 		say
 	}: {
 		row: BoardTask;
+		/** the first of what is done now: what the eye looks for */
+		leads: boolean;
 		/** names of its dishes */
 		dishes: string;
 		/** what its step says beside its words */
@@ -51,6 +54,7 @@
 <li
 	class="card"
 	class:running
+	class:leads
 	class:over={running && leftMs < 0}
 	{@attach swipeRight(() => (running ? finish() : begin()))}
 >
@@ -88,30 +92,32 @@
 		{#if running}
 			{#if goesOn && byHand}
 				<Press
-					first
+					first={leads}
 					onclick={() =>
 						say({ kind: 'finish', key: task.id }, { kind: 'begin', key: goesOn.task.id })}
 					>{w.runSheet.finishAnd({ next: taskText(goesOn.task) })}</Press
 				>
-				<Press onclick={finish} data-finish>{w.runSheet.finish}</Press>
+				<Press look="quiet" onclick={finish} data-finish>{w.runSheet.finish}</Press>
 			{:else}
-				<Press first onclick={finish} data-finish>{w.runSheet.finish}</Press>
+				<Press first={leads} onclick={finish} data-finish>{w.runSheet.finish}</Press>
 			{/if}
-			<Press onclick={() => say({ kind: 'late', key: task.id, value: 5 })}
+			<Press look="quiet" onclick={() => say({ kind: 'late', key: task.id, value: 5 })}
 				>{w.runSheet.fiveMore}</Press
 			>
-			<Press onclick={() => say({ kind: 'late', key: task.id, value: 15 })}
+			<Press look="quiet" onclick={() => say({ kind: 'late', key: task.id, value: 15 })}
 				>{w.runSheet.fifteenLate}</Press
 			>
 			{#if task.kind === 'cool' && coolingId}
 				<Press href="/cool/{coolingId}">{w.runSheet.toCooling}</Press>
 			{/if}
 			{#if task.kind === 'pack'}
-				<Press href="/pack/day/{dayId}">{w.packDay.heading}</Press>
+				<Press href="/pack/day/{dayId}?dish={task.dishIds[0]}">{w.packDay.heading}</Press>
 			{/if}
 		{:else}
-			<Press first={row.status === 'due'} onclick={begin} data-begin>{w.runSheet.begin}</Press>
-			<Press onclick={() => say({ kind: 'skip', key: task.id })}>{w.runSheet.skip}</Press>
+			<Press first={leads} onclick={begin} data-begin>{w.runSheet.begin}</Press>
+			<Press look="quiet" onclick={() => say({ kind: 'skip', key: task.id })}
+				>{w.runSheet.skip}</Press
+			>
 		{/if}
 	</div>
 </li>
@@ -119,15 +125,18 @@
 <style>
 	.card {
 		display: grid;
-		gap: 10px;
-		padding: 14px 0;
-		border-top: 1px solid var(--hair);
+		gap: 8px;
+		padding: 10px 14px;
+		border: 1.5px solid var(--hair);
+		border-radius: 12px;
+		background: var(--enamel);
 	}
 	.card.running {
-		border: 2px solid var(--rim);
-		border-radius: 12px;
-		padding: 14px;
-		margin-top: 8px;
+		border-color: var(--rim);
+	}
+	.card.leads {
+		border: 3px solid var(--rim);
+		padding: 14px 18px;
 	}
 	.card.over {
 		border: 3px solid var(--mustard);
@@ -140,10 +149,13 @@
 		align-items: flex-start;
 	}
 	.what {
-		font-size: 20px;
+		font-size: 18px;
 		font-weight: 700;
 		line-height: 1.25;
 		overflow-wrap: anywhere;
+	}
+	.leads .what {
+		font-size: 22px;
 	}
 	.what :global(.quiet) {
 		font-weight: 400;
@@ -155,14 +167,18 @@
 	}
 	.running .clock b {
 		font-size: 26px;
+		line-height: 1.1;
+	}
+	.running.leads .clock b {
+		font-size: 40px;
 	}
 	.clock b,
 	.clock span {
 		display: block;
 	}
 	.wash {
-		background: var(--cold-pale);
-		color: var(--cold);
+		background: var(--leaf-pale);
+		color: var(--leaf);
 		font-weight: 700;
 		padding: 6px 10px;
 		border-radius: 6px;
@@ -176,11 +192,18 @@
 		flex-wrap: wrap;
 		gap: 8px;
 	}
+	.leads .acts :global(.press) {
+		min-height: 52px;
+	}
 	@media (max-width: 767px) {
-		.acts :global(.press.first) {
+		.acts :global(.press) {
+			min-height: 52px;
+			flex: 1 1 auto;
+		}
+		.leads .acts :global(.press.first) {
 			flex: 1 1 100%;
-			min-height: 60px;
-			font-size: 18px;
+			min-height: 64px;
+			font-size: 19px;
 		}
 	}
 </style>

@@ -1,4 +1,5 @@
 import { hands } from '../../core/schedule/task.ts';
+import * as w from '../../present/wording/index.ts';
 import type { BoardTask } from '../../core/schedule/day-board.ts';
 
 export interface Lane {
@@ -36,4 +37,33 @@ export function lanesOf(board: readonly BoardTask[], resources: readonly string[
 		}
 		return lanes;
 	});
+}
+
+/** The same board with a row for each dish; work for several dishes stands in a row of its own, what overlaps on as many as it takes. */
+export function dishLanes(
+	board: readonly BoardTask[],
+	dishes: readonly { id: number; name: string }[]
+): Lane[] {
+	const rowsOf = (resource: string, rows: readonly BoardTask[]): Lane[] => {
+		const lanes: Lane[] = [];
+		for (const row of rows) {
+			let lane = lanes.find(({ rows }) => (rows.at(-1)?.endMs ?? 0) <= row.startMs + 1000);
+			if (!lane) lanes.push((lane = { resource, number: lanes.length + 1, rows: [] }));
+			lane.rows.push(row);
+		}
+		return lanes;
+	};
+	const shown = board
+		.filter(({ status }) => status !== 'skipped')
+		.toSorted((a, b) => a.startMs - b.startMs);
+	const several = shown.filter(({ task }) => task.dishIds.length !== 1);
+	return [
+		...dishes.flatMap(({ id, name }) =>
+			rowsOf(
+				name,
+				shown.filter(({ task }) => task.dishIds.length === 1 && task.dishIds[0] === id)
+			)
+		),
+		...rowsOf(w.runSheet.severalDishes, several)
+	];
 }

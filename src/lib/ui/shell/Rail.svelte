@@ -1,21 +1,35 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
-	import type { Snippet } from 'svelte';
+	import type { Component, Snippet } from 'svelte';
 	import { page } from '$app/state';
+	import BasketIcon from '@lucide/svelte/icons/shopping-basket';
+	import ColdIcon from '@lucide/svelte/icons/thermometer-snowflake';
+	import FreezerIcon from '@lucide/svelte/icons/refrigerator';
+	import ListIcon from '@lucide/svelte/icons/list-checks';
+	import NotebookIcon from '@lucide/svelte/icons/notebook';
+	import PackIcon from '@lucide/svelte/icons/package';
+	import TableIcon from '@lucide/svelte/icons/utensils';
+	import HomeIcon from '@lucide/svelte/icons/house';
 
 	let {
 		counts,
 		children
 	}: { counts: { dishes: number; cooling: number; packs: number }; children: Snippet } = $props();
 
-	const stations = $derived([
-		{ path: '/menu', name: w.rail.menu, live: String(counts.dishes) },
-		{ path: '/shop', name: w.rail.shop, live: '' },
-		{ path: '/prep', name: w.rail.prep, live: '' },
-		{ path: '/cool', name: w.rail.cool, live: counts.cooling ? String(counts.cooling) : '' },
-		{ path: '/pack', name: w.rail.pack, live: '' },
-		{ path: '/freezer', name: w.rail.freezer, live: String(counts.packs) },
-		{ path: '/table', name: w.rail.table, live: '' }
+	type Station = { path: string; name: string; live: string; icon: Component };
+	const stations = $derived<Station[]>([
+		{ path: '/menu', name: w.rail.menu, live: String(counts.dishes), icon: NotebookIcon },
+		{ path: '/shop', name: w.rail.shop, live: '', icon: BasketIcon },
+		{ path: '/prep', name: w.rail.prep, live: '', icon: ListIcon },
+		{
+			path: '/cool',
+			name: w.rail.cool,
+			live: counts.cooling ? String(counts.cooling) : '',
+			icon: ColdIcon
+		},
+		{ path: '/pack', name: w.rail.pack, live: '', icon: PackIcon },
+		{ path: '/freezer', name: w.rail.freezer, live: String(counts.packs), icon: FreezerIcon },
+		{ path: '/table', name: w.rail.table, live: '', icon: TableIcon }
 	]);
 	const here = (path: string) =>
 		page.url.pathname === path || page.url.pathname.startsWith(`${path}/`);
@@ -24,14 +38,12 @@
 <header class="rail no-print">
 	<nav aria-label={w.rail.stations}>
 		<ul>
-			{#each stations as station (station.path)}
-				<li class:wants={station.path === '/cool'}>
-					<a href={station.path} aria-current={here(station.path) ? 'page' : undefined}>
-						<span class="hook" aria-hidden="true"></span>
+			{#each stations as { path, name, live, icon: Icon } (path)}
+				<li class:wants={path === '/cool'}>
+					<a href={path} aria-current={here(path) ? 'page' : undefined}>
+						<Icon size={19} aria-hidden="true" />
 						<span
-							>{station.name}{#if station.live}<span class="gap">&nbsp;</span><small
-									>{station.live}</small
-								>{/if}</span
+							>{name}{#if live}<span class="gap">&nbsp;</span><small>{live}</small>{/if}</span
 						>
 					</a>
 				</li>
@@ -39,10 +51,12 @@
 		</ul>
 	</nav>
 	<div class="corner">
+		<span class="quiet aside">{@render children()}</span>
 		<a class="home" href="/household" aria-current={here('/household') ? 'page' : undefined}
-			>{w.rail.almacen} <small>{w.rail.household}</small></a
+			><HomeIcon size={17} aria-hidden="true" /><span
+				>{w.rail.almacen} <small>{w.rail.household}</small></span
+			></a
 		>
-		<p class="quiet aside">{@render children()}</p>
 	</div>
 </header>
 
@@ -52,49 +66,39 @@
 		display: flex;
 		align-items: flex-start;
 		justify-content: space-between;
-		max-width: 1296px;
+		max-width: 1280px;
+		height: 58px;
 		margin: 0 auto;
-		padding: 8px 28px 0;
+		padding: 6px 24px 0;
 	}
 	.rail::before {
 		content: '';
 		position: absolute;
-		inset: 17px 0 auto 0;
+		inset: 10px 0 auto 0;
 		height: 6px;
 		background: var(--steel);
 	}
 	ul {
 		display: flex;
-		gap: 10px;
+		gap: 6px;
 		position: relative;
 	}
 	li a {
 		display: flex;
-		flex-direction: column;
 		align-items: center;
-		min-width: 84px;
-		min-height: 50px;
-		padding: 5px 16px 6px;
+		gap: 8px;
+		height: 42px;
+		padding: 0 13px;
 		border: 2px solid var(--rim);
-		border-radius: 4px 4px 10px 10px;
+		border-radius: 3px 3px 9px 9px;
 		background: var(--enamel);
 		font-weight: 700;
 		text-decoration: none;
 	}
-	.hook {
-		width: 13px;
-		height: 13px;
-		border: 2px solid var(--rim);
-		border-radius: 50%;
-		background: var(--frost);
-		margin-bottom: 2px;
-	}
 	li a[aria-current] {
 		background: var(--rim);
 		color: var(--on-rim);
-		min-height: 62px;
-		padding-top: 5px;
-		justify-content: space-between;
+		height: 50px;
 	}
 	small {
 		font-weight: 400;
@@ -102,79 +106,107 @@
 	}
 	.corner {
 		position: relative;
-		margin-top: 18px;
-		text-align: right;
+		display: flex;
+		align-items: center;
+		gap: 14px;
+		height: 34px;
+		margin-top: 10px;
+	}
+	.aside {
+		display: flex;
+		align-items: center;
+		gap: 4px 12px;
+		flex-wrap: wrap;
+		justify-content: flex-end;
 	}
 	.home {
-		position: relative;
-		font-size: 18px;
+		display: flex;
+		gap: 7px;
+		align-items: center;
+		min-height: 34px;
 		font-weight: 700;
 		text-decoration: none;
-		padding: 8px 0 2px 12px;
 	}
 	.home small {
-		text-decoration: underline dotted 2px;
-		text-underline-offset: 4px;
 		color: var(--soft);
+	}
+	@media (max-width: 1140px) {
+		.aside {
+			display: none;
+		}
 	}
 	@media (max-width: 767px) {
 		.rail {
+			height: auto;
 			padding: 0;
 			justify-content: flex-end;
 		}
 		.rail::before {
 			display: none;
 		}
-		.aside {
-			display: none;
-		}
+		/* on a phone the household's way in stands in the line of clocks */
 		.corner {
-			margin-top: 0;
+			position: absolute;
+			z-index: 2;
+			top: 2px;
+			right: 6px;
+			height: 44px;
+			margin: 0;
 		}
 		.home {
-			margin: 2px 12px 0 0;
-			font-size: 16px;
-			min-height: 48px;
-			display: flex;
-			gap: 6px;
-			align-items: center;
+			min-width: 44px;
+			min-height: 44px;
+			justify-content: center;
+			background: var(--frost);
+		}
+		.home span {
+			position: absolute;
+			width: 1px;
+			height: 1px;
+			overflow: hidden;
+			clip-path: inset(50%);
 		}
 		nav {
 			position: fixed;
 			inset: auto 0 0 0;
 			z-index: 30;
-			background: var(--frost);
-			padding-top: 0;
-		}
-		nav::before {
-			content: '';
-			position: absolute;
-			inset: 5px 0 auto 0;
-			height: 5px;
-			background: var(--steel);
+			background: var(--enamel);
+			border-top: 4px solid var(--soft);
 		}
 		ul {
-			gap: 3px;
-			padding: 0 4px 6px;
+			gap: 2px;
+			padding: 4px 4px 6px;
 		}
 		li {
 			flex: 1;
 		}
 		li a,
 		li a[aria-current] {
-			min-width: 0;
-			min-height: 54px;
-			padding: 2px 0 6px;
-			font-size: 14px;
-			justify-content: flex-start;
+			position: relative;
+			flex-direction: column;
+			justify-content: center;
+			gap: 1px;
+			height: 52px;
+			padding: 0;
+			border: 0;
+			border-radius: 8px;
+			font-size: 13px;
 		}
 		/* of the numbers only what is cooling matters at the stove */
-		small {
-			font-size: 14px;
-		}
 		li:not(.wants) small,
-		li:not(.wants) .gap {
+		.gap {
 			display: none;
+		}
+		li.wants small {
+			position: absolute;
+			top: 0;
+			right: 4px;
+			padding: 0 5px;
+			border-radius: 8px;
+			background: var(--mustard-pale);
+			color: var(--mustard);
+			font-size: 13px;
+			font-weight: 700;
 		}
 	}
 </style>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
-	import { untrack } from 'svelte';
+	import { untrack, type Snippet } from 'svelte';
 	import { coolingStanding, type CoolingGlance } from '$lib/core/cooling/cooling-glance';
 	import { decisionAt, type GateDecision } from '$lib/core/cooling/gate-decision';
 	import { alarm } from './alarm.svelte';
@@ -15,7 +15,8 @@
 		clocks,
 		thawing,
 		habit,
-		limits
+		limits,
+		children
 	}: {
 		clocks: {
 			id: number;
@@ -29,7 +30,13 @@
 		thawing: readonly (PullTimes & { code: string; name: string })[];
 		habit: Habit;
 		limits: SafetyLimits;
+		/** what stands at the end of the line */
+		children?: Snippet;
 	} = $props();
+
+	let all = $state(false);
+	/** so many stand in one line on a laptop; on a phone one */
+	const most = 3;
 
 	/** What a run wants at once; null: nothing yet. */
 	const acts: Record<GateDecision['code'], string | null> = {
@@ -56,12 +63,19 @@
 			})
 			.sort((a, b) => Number(b.wants) - Number(a.wants))
 	);
+	const count = $derived(shown.length + thawing.length);
 </script>
 
-<div class="strip no-print" aria-label={w.strip.runningClocks} role="region">
+<div
+	class="strip no-print"
+	class:all
+	class:none={count === 0}
+	aria-label={w.strip.runningClocks}
+	role="region"
+>
 	{#each shown as { run, view, left, act, wants } (run.id)}
 		<a href="/cool/{run.id}" class="tag" class:wants>
-			<span>{run.name} · {placeWords[run.place]}</span>
+			<span>{run.name}<span class="place">&nbsp;· {placeWords[run.place]}</span></span>
 			<b>
 				{act ? `${act}: ` : ''}{w.strip.about({
 					temp: tempText(view.nowC, habit)
@@ -85,48 +99,95 @@
 			</b>
 		</a>
 	{/each}
-	{#if shown.length === 0 && thawing.length === 0}
-		<span class="quiet py-2">{w.strip.empty}</span>
+	{#if count === 0}
+		<span class="quiet">{w.strip.empty}</span>
 	{/if}
+	{#if count > 1}
+		<button
+			type="button"
+			class="more"
+			class:wide={count > most}
+			aria-expanded={all}
+			onclick={() => (all = !all)}
+		>
+			{#if all}{w.strip.fewer}{:else}<span class="on-phone">+{count - 1}</span><span
+					class="on-laptop">+{count - most}</span
+				><span class="sr-only">{w.strip.more}</span>{/if}
+		</button>
+	{/if}
+	{@render children?.()}
 </div>
 
 <style>
 	.strip {
 		display: flex;
-		flex-wrap: wrap;
 		align-items: center;
-		gap: 10px;
-		max-width: 1296px;
+		gap: 6px;
+		max-width: 1280px;
+		min-height: 34px;
 		margin: 0 auto;
-		padding: 12px 28px 14px;
+		padding: 0 24px;
+	}
+	.strip.all {
+		flex-wrap: wrap;
+	}
+	.tag,
+	.more {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		min-height: 34px;
+		min-width: 0;
+		padding: 0 10px;
+		background: var(--enamel);
+		font-size: 14px;
+		text-decoration: none;
+		white-space: nowrap;
 	}
 	.tag {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 10px;
-		background: var(--enamel);
-		border-left: 6px solid var(--cold);
-		padding: 6px 12px;
-		text-decoration: none;
-		font-size: 15px;
-		align-items: center;
-		min-height: 48px;
+		border-left: 4px solid var(--cold);
+	}
+	.tag span {
+		overflow: hidden;
+		text-overflow: ellipsis;
 	}
 	.tag.wants {
 		background: var(--mustard-pale);
 		border-left-color: var(--mustard);
 	}
+	.more {
+		border: 0;
+		color: var(--ink);
+		font-weight: 700;
+		cursor: pointer;
+	}
+	.strip:not(.all) .tag:nth-of-type(n + 4),
+	.more:not(.wide),
+	.on-phone {
+		display: none;
+	}
+	.all .more {
+		display: flex;
+	}
 	@media (max-width: 767px) {
 		.strip {
-			flex-wrap: nowrap;
-			overflow-x: auto;
-			padding: 2px 12px 10px;
-			gap: 6px;
+			min-height: 48px;
+			padding: 2px 54px 2px 8px;
 		}
-		.tag {
-			flex: 0 0 auto;
-			max-width: 82%;
-			padding: 6px 10px;
+		.strip.none {
+			padding-left: 16px;
+		}
+		.strip:not(.all) .tag:nth-of-type(n + 2),
+		.on-laptop {
+			display: none;
+		}
+		.tag,
+		.more {
+			min-height: 44px;
+		}
+		.more:not(.wide),
+		.on-phone {
+			display: flex;
 		}
 	}
 </style>

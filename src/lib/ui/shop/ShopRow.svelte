@@ -1,8 +1,10 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { centsText } from '$lib/present/money';
+	import MoreIcon from '@lucide/svelte/icons/ellipsis';
+	import { centsText, priceText } from '$lib/present/money';
 	import { piecesText } from '$lib/present/pieces';
 	import { massText, type Habit } from '$lib/present/units';
+	import Press from '../kit/Press.svelte';
 	import Word from '../kit/Word.svelte';
 	import * as w from '$lib/present/wording';
 	import type { ShopViewLine } from '$lib/present/shop-view';
@@ -26,6 +28,8 @@
 		habit: Habit;
 	} = $props();
 
+	let opened = $state(false);
+	const open = $derived(opened || Boolean(error));
 	const amount = $derived(
 		line.toBuyKg === null
 			? w.shop.open
@@ -33,113 +37,160 @@
 	);
 	const pieces = $derived(line.toBuyKg === null ? '' : piecesText(line.toBuyKg, line.pieceKg));
 	const packs = $derived(line.packs.map((pack) => `${pack.count} × ${pack.label}`).join(', '));
-	const dishes = $derived([...new Set(line.shares.map((share) => share.dish))].join(', '));
 	const quiet = $derived(
 		[
 			packs ? pieces : pieces || w.shop.asNeeded,
 			line.fromStockKg > 0 ? w.shop.fromStock({ mass: massText(line.fromStockKg, habit) }) : '',
-			line.leftKg > 0.005 ? w.shop.left({ mass: massText(line.leftKg, habit) }) : '',
-			line.keeps ? w.shop.keeps[line.keeps] : ''
+			line.leftKg > 0.005 ? w.shop.left({ mass: massText(line.leftKg, habit) }) : ''
 		]
 			.filter(Boolean)
 			.join(' · ')
 	);
+	const dishes = $derived([...new Set(line.shares.map((share) => share.dish))].join(', '));
 </script>
 
 <li class="row" class:ticked>
-	<label class="tick">
+	<label class="what">
 		<input
 			type="checkbox"
 			checked={ticked}
 			onchange={(event) => ontick(event.currentTarget.checked)}
 		/>
-		<span>
-			<b class="name">{line.name}</b>
-			{packs || amount}
-			{#if packs}<span class="quiet">({amount})</span>{/if}
+		<b class="name">{line.name}</b>
+		<span class="amount"
+			>{packs || amount}
+			{#if packs}<span class="quiet">({amount})</span>{/if}</span
+		>
+		<span class="quiet more">
+			{quiet}
 			{#if comes}<Word tone="cold" text={w.shop.comes({ what: comes })} />{/if}
+			{#if line.keeps}<Word tone="cold" text={w.shop.keeps[line.keeps]} />{/if}
 		</span>
 	</label>
 	<span class="price"
-		>{line.wholeCents === null || line.packs.length === 0 ? '' : centsText(line.wholeCents)}</span
+		>{paidCents !== null
+			? priceText(paidCents, habit)
+			: line.wholeCents === null || line.packs.length === 0
+				? ''
+				: priceText(line.wholeCents, habit)}</span
 	>
-	<details class="quiet">
-		<summary>{quiet || w.shop.forDishes({ dishes })}</summary>
-		<ul class="list-disc pl-5">
-			{#each line.shares as share, i (i)}
-				<li>
-					{share.dish}: {share.text}{share.massKg === null
-						? ''
-						: ` · ${massText(share.massKg, habit)}`}
-				</li>
-			{/each}
-		</ul>
-		{#if line.leftKg > 0.005}
-			<p>
-				{w.shop.leftHow({ mass: massText(line.leftKg, habit), how: w.shop.keepLeft[line.aisle] })}
-			</p>
-			{#if line.known}
-				<form method="POST" action="?/component" class="no-print" use:enhance>
-					<input type="hidden" name="item" value={line.key} />
-					<input type="hidden" name="leftKg" value={line.leftKg} />
-					<button class="keep" type="submit">{w.shop.asComponent}</button>
-				</form>
+	<button
+		type="button"
+		class="open no-print"
+		aria-expanded={open}
+		aria-label={w.shop.about({ item: line.name })}
+		onclick={() => (opened = !open)}><MoreIcon size={20} aria-hidden="true" /></button
+	>
+	{#if open}
+		<div class="detail quiet no-print">
+			<p>{w.shop.forDishes({ dishes })}</p>
+			<ul class="list-disc pl-5">
+				{#each line.shares as share, i (i)}
+					<li>
+						{share.dish}: {share.text}{share.massKg === null
+							? ''
+							: ` · ${massText(share.massKg, habit)}`}
+					</li>
+				{/each}
+			</ul>
+			{#if line.leftKg > 0.005}
+				<p>
+					{w.shop.leftHow({ mass: massText(line.leftKg, habit), how: w.shop.keepLeft[line.aisle] })}
+				</p>
+				{#if line.known}
+					<form method="POST" action="?/component" use:enhance>
+						<input type="hidden" name="item" value={line.key} />
+						<input type="hidden" name="leftKg" value={line.leftKg} />
+						<Press type="submit" look="quiet">{w.shop.asComponent}</Press>
+					</form>
+				{/if}
 			{/if}
-		{/if}
-		<form method="POST" action="?/paid" class="no-print flex items-end gap-2 py-1" use:enhance>
-			<input type="hidden" name="key" value={line.key} />
-			<label>
-				{w.shop.paid}
-				<input
-					class="entry paid"
-					name="paidCents"
-					inputmode="decimal"
-					value={paidCents === null ? '' : centsText(paidCents)}
-				/>
-			</label>
-			<button class="keep" type="submit">{w.shop.savePaid}</button>
-		</form>
-		{#if error}<p class="entry-error">{error}</p>{/if}
-	</details>
+			<form method="POST" action="?/paid" class="flex items-end gap-2 py-1" use:enhance>
+				<input type="hidden" name="key" value={line.key} />
+				<label>
+					{w.shop.paid}
+					<input
+						class="entry paid"
+						name="paidCents"
+						inputmode="decimal"
+						value={paidCents === null ? '' : centsText(paidCents)}
+					/>
+				</label>
+				<Press type="submit" look="quiet">{w.shop.savePaid}</Press>
+			</form>
+			{#if error}<p class="entry-error">{error}</p>{/if}
+		</div>
+	{/if}
 </li>
 
 <style>
 	.row {
 		display: grid;
-		grid-template-columns: 1fr auto;
-		gap: 0 12px;
+		grid-template-columns: 1fr 64px 44px;
+		align-items: center;
 		border-top: 1px solid var(--hair);
-		padding: 4px 0;
 	}
-	.row:first-child {
-		border-top: 0;
-	}
-	.row details {
-		grid-column: 1 / -1;
-		padding-left: 36px;
-	}
-	.row summary {
+	.what {
+		display: grid;
+		grid-template-columns: 24px minmax(0, 168px) minmax(0, 1fr) minmax(0, 1fr);
+		align-items: center;
+		gap: 0 14px;
+		min-height: 44px;
+		padding: 3px 0;
 		cursor: pointer;
-		min-height: 28px;
+	}
+	.what input {
+		width: 24px;
+		height: 24px;
+		accent-color: var(--rim);
 	}
 	.price {
-		align-self: center;
+		text-align: right;
 		font-weight: 700;
+	}
+	.ticked .what,
+	.ticked .price {
+		opacity: 0.62;
 	}
 	.ticked .name {
 		text-decoration: line-through;
+	}
+	.open {
+		display: grid;
+		place-items: center;
+		min-height: 44px;
+		border: 0;
+		background: none;
 		color: var(--soft);
+		cursor: pointer;
+	}
+	.detail {
+		grid-column: 1 / -1;
+		padding: 2px 0 10px 38px;
 	}
 	.paid {
 		width: 110px;
 	}
-	.keep {
-		min-height: 44px;
-		padding: 0 14px;
-		border: 2px solid var(--rim);
-		border-radius: 10px;
-		font-weight: 700;
-		color: var(--ink);
-		cursor: pointer;
+	@media (max-width: 767px) {
+		.what {
+			grid-template-columns: 24px minmax(0, 1fr);
+			min-height: 52px;
+			padding: 5px 0;
+		}
+		.amount,
+		.more {
+			grid-column: 2;
+		}
+	}
+	@media print {
+		.row {
+			grid-template-columns: 1fr 60px;
+			break-inside: avoid;
+		}
+		.what {
+			min-height: 0;
+			padding: 1px 0;
+			font-size: 13px;
+		}
 	}
 </style>

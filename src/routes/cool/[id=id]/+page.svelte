@@ -28,7 +28,9 @@
 		)
 	);
 	/** a pot of a packing day is packed with the portions of its plan */
-	const packHref = $derived(run.dayId ? `/pack/day/${run.dayId}` : `/pack?run=${run.id}`);
+	const packHref = $derived(
+		run.dayId ? `/pack/day/${run.dayId}?dish=${run.dishId ?? ''}` : `/pack?run=${run.id}`
+	);
 	const shownMost = 60;
 	const latest = $derived(run.readings.slice(-shownMost).reverse());
 	let reading = $state('');

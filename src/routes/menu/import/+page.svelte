@@ -5,6 +5,7 @@
 	import * as w from '$lib/present/wording';
 	import type { Imported } from '$lib/server/services/dishes/import-recipe';
 	import LongText from '$lib/ui/kit/LongText.svelte';
+	import PutOnDay from '$lib/ui/menu/PutOnDay.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
@@ -100,6 +101,9 @@
 		<section class="plate grid content-start gap-3">
 			{#if saved.length > 0}
 				<h2>{w.recipeImport.done({ n: saved.length })}</h2>
+				{#if finished}
+					<PutOnDay ids={saved.map(({ id }) => id)} days={data.days} habit={data.habit} />
+				{/if}
 				<ul>
 					{#each ordered as dish (dish.id)}
 						<li class="dish">

@@ -1,11 +1,12 @@
 <script lang="ts">
 	import DayBar from '$lib/ui/day/DayBar.svelte';
+	import PrintIcon from '@lucide/svelte/icons/printer';
 	import { untrack } from 'svelte';
 	import { takeOutKey } from '$lib/core/schedule/component-packs';
 	import { iceInAllKg } from '$lib/core/schedule/cooling-load';
-	import { boardsOf, type PrepItem } from '$lib/core/schedule/prep-lists';
+	import { boardsOf, type PrepBoard, type PrepItem } from '$lib/core/schedule/prep-lists';
 	import { prepAmountText, shareText } from '$lib/present/prep-words';
-	import { dayText } from '$lib/present/time';
+	import { dayText, dayTitle } from '$lib/present/time';
 	import { massText } from '$lib/present/units';
 	import * as w from '$lib/present/wording';
 	import { DayLog } from '$lib/ui/prep/day-log.svelte';
@@ -65,11 +66,22 @@
 		}))
 	]);
 	const groups = $derived(
-		(['chop', 'cans', 'meats', 'cheese'] as const)
+		(['cans', 'meats', 'cheese'] as const)
 			.map((name) => ({ name, items: lists[name] }))
 			.filter(({ items }) => items.length > 0)
 	);
+	const boards = $derived(boardsOf(lists.chop));
+	const whyOf = (items: readonly PrepItem[]) => ({
+		title: w.prep.why.title,
+		rule: w.prep.why.rule,
+		inputs: items.map((item) => ({
+			name: w.prep.cut({ item: item.item, cut: item.cut }),
+			value: prepAmountText(item, data.habit)
+		})),
+		sources: []
+	});
 	const keys = $derived([
+		...lists.chop.map(({ key }) => key),
 		...[...evening, ...before].map(({ key }) => key),
 		...groups.flatMap(({ items }) => items.map(({ key }) => key)),
 		...lists.spices.map(({ key }) => key)
@@ -79,14 +91,22 @@
 
 <svelte:head><title>{w.prep.pageTitle({ day })}</title></svelte:head>
 
-<DayBar day={data.bar} at="prep" habit={data.habit} />
-<div class="mb-3 flex flex-wrap items-center justify-between gap-3">
-	<h1>{w.prep.title({ day })}</h1>
-	<div class="no-print flex flex-wrap gap-3">
-		<Press href="/prep/{dayId}/run" first>{w.prep.toRun}</Press>
-		<Press onclick={() => window.print()}>{w.prep.print}</Press>
-	</div>
-</div>
+<DayBar
+	day={data.bar}
+	at="prep"
+	habit={data.habit}
+	title={w.prep.title({ day: dayTitle(data.now.day.onDay, data.habit) })}
+	facts={data.prep.dishes.length === 0
+		? ''
+		: left === 0
+			? w.prep.allReady
+			: w.prep.left({ left, all: keys.length })}
+>
+	<Press onclick={() => window.print()} look="bare"
+		><PrintIcon size={18} aria-hidden="true" />{w.prep.print}</Press
+	>
+	<Press href="/prep/{dayId}/run" first>{w.prep.toRun}</Press>
+</DayBar>
 
 {#if data.prep.dishes.length === 0}
 	<section class="plate grid gap-3">
@@ -94,82 +114,70 @@
 		<p><Press href="/menu/day/{dayId}" first>{w.prep.toMenu}</Press></p>
 	</section>
 {:else}
-	<p class="mb-3" role="status">
-		<b>{left === 0 ? w.prep.allReady : w.prep.left({ left, all: keys.length })}</b>
-		{#if log.unsent > 0}<Word tone="caution" text={w.prep.unsent({ count: log.unsent })} />{/if}
-	</p>
-	<div class="grid gap-5 lg:grid-cols-2">
-		<div class="grid content-start gap-4">
-			<section class="plate">
-				<h2>{w.prep.evening}</h2>
-				{#if evening.length === 0}
-					<p class="quiet">{w.prep.eveningNone}</p>
-				{:else}
-					<ul>
-						{#each evening as { key, text } (key)}
-							<PrepRow ticked={has(key)} ontick={(on) => log.tick(key, on)}>{text}</PrepRow>
-						{/each}
-					</ul>
-					<p class="quiet">{w.prep.chillNote}</p>
-				{/if}
-			</section>
-			<section class="plate">
-				<h2>{w.prep.before}</h2>
+	{#if log.unsent > 0}<p role="status" class="mb-2">
+			<Word tone="caution" text={w.prep.unsent({ count: log.unsent })} />
+		</p>{/if}
+	<div class="lists">
+		{@render board(boards.find(({ raw }) => !raw))}
+		{#each groups as { name, items } (name)}
+			<section>
+				<h2><Why note={whyOf(items)}>{w.prep[name]}</Why></h2>
 				<ul>
-					{#each before as { key, text } (key)}
+					{#each items as item (item.key)}{@render row(item)}{/each}
+				</ul>
+			</section>
+		{/each}
+		{@render board(boards.find(({ raw }) => raw))}
+		<section>
+			<h2>{w.prep.evening}</h2>
+			{#if evening.length === 0}
+				<p class="quiet">{w.prep.eveningNone}</p>
+			{:else}
+				<ul>
+					{#each evening as { key, text } (key)}
 						<PrepRow ticked={has(key)} ontick={(on) => log.tick(key, on)}>{text}</PrepRow>
 					{/each}
 				</ul>
-			</section>
-		</div>
-		<div class="grid content-start gap-4">
-			{#each groups as { name, items } (name)}
-				<section class="plate">
-					<h2>
-						<Why
-							note={{
-								title: w.prep.why.title,
-								rule: w.prep.why.rule,
-								inputs: items.map((item) => ({
-									name: w.prep.cut({ item: item.item, cut: item.cut }),
-									value: prepAmountText(item, data.habit)
-								})),
-								sources: []
-							}}>{w.prep[name]}</Why
-						>
-					</h2>
-					{#if name === 'chop'}
-						<p class="quiet">{w.prep.chopHow}</p>
-						{#each boardsOf(items) as board (board.raw)}
-							<h3 class="mt-2 font-bold">{board.raw ? w.prep.rawBoard : w.prep.board}</h3>
-							<ul>
-								{#each board.things as { item, cuts } (item)}
-									{#if cuts.length > 1}<li class="pt-2 font-bold">{item}</li>{/if}
-									{#each cuts as cut (cut.key)}{@render row(cut)}{/each}
-								{/each}
-							</ul>
-						{/each}
-					{/if}
-					<ul>
-						{#each name === 'chop' ? [] : items as item (item.key)}{@render row(item)}{/each}
-					</ul>
-				</section>
-			{/each}
-			{#if lists.spices.length > 0}
-				<section class="plate">
-					<h2>{w.prep.spices}</h2>
-					<ul>
-						{#each lists.spices as { key, dish, lines } (key)}
-							<PrepRow ticked={has(key)} ontick={(on) => log.tick(key, on)}
-								>{w.prep.spicesOf({ dish, lines: lines.join('; ') })}</PrepRow
-							>
-						{/each}
-					</ul>
-				</section>
+				<p class="quiet">{w.prep.chillNote}</p>
 			{/if}
-		</div>
+		</section>
+		{#if lists.spices.length > 0}
+			<section>
+				<h2>{w.prep.spices}</h2>
+				<ul>
+					{#each lists.spices as { key, dish, lines } (key)}
+						<PrepRow ticked={has(key)} ontick={(on) => log.tick(key, on)}
+							>{w.prep.spicesOf({ dish, lines: lines.join('; ') })}</PrepRow
+						>
+					{/each}
+				</ul>
+			</section>
+		{/if}
+		<section>
+			<h2>{w.prep.before}</h2>
+			<ul>
+				{#each before as { key, text } (key)}
+					<PrepRow ticked={has(key)} ontick={(on) => log.tick(key, on)}>{text}</PrepRow>
+				{/each}
+			</ul>
+		</section>
 	</div>
 {/if}
+
+{#snippet board(one: PrepBoard | undefined)}
+	{#if one}
+		<section>
+			<h2><Why note={whyOf(lists.chop)}>{one.raw ? w.prep.rawBoard : w.prep.board}</Why></h2>
+			{#if one.raw}<p class="quiet">{w.prep.chopHow}</p>{/if}
+			<ul>
+				{#each one.things as { item, cuts } (item)}
+					{#if cuts.length > 1}<li class="pt-2 font-bold">{item}</li>{/if}
+					{#each cuts as cut (cut.key)}{@render row(cut)}{/each}
+				{/each}
+			</ul>
+		</section>
+	{/if}
+{/snippet}
 
 {#snippet row(item: PrepItem)}
 	<PrepRow ticked={has(item.key)} ontick={(on) => log.tick(item.key, on)}>
@@ -180,3 +188,32 @@
 		>
 	</PrepRow>
 {/snippet}
+
+<style>
+	.lists {
+		columns: 2;
+		column-gap: 36px;
+	}
+	.lists section {
+		margin-bottom: 14px;
+	}
+	.lists h2 {
+		padding-bottom: 2px;
+		color: var(--cold);
+		break-after: avoid;
+	}
+	.lists li {
+		break-inside: avoid;
+	}
+	@media (max-width: 900px) {
+		.lists {
+			columns: 1;
+		}
+	}
+	@media print {
+		.lists {
+			columns: 2;
+			font-size: 13px;
+		}
+	}
+</style>

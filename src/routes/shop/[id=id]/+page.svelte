@@ -1,15 +1,17 @@
 <script lang="ts">
 	import DayBar from '$lib/ui/day/DayBar.svelte';
+	import PrintIcon from '@lucide/svelte/icons/printer';
 	import { untrack, type ComponentProps } from 'svelte';
 	import { enhance } from '$app/forms';
 	import { aisleNames } from '$lib/core/published/aisles';
-	import { centsText } from '$lib/present/money';
-	import { dayText } from '$lib/present/time';
+	import { priceText } from '$lib/present/money';
+	import { dayText, dayTitle } from '$lib/present/time';
 	import { massText } from '$lib/present/units';
 	import * as w from '$lib/present/wording';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import OrderAnswer from '$lib/ui/shop/OrderAnswer.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
+	import ServingCosts from '$lib/ui/shop/ServingCosts.svelte';
 	import ShopRow from '$lib/ui/shop/ShopRow.svelte';
 	import { ShopTicks } from '$lib/ui/shop/shop-ticks.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
@@ -49,14 +51,37 @@
 	const sum = (pick: (cost: (typeof data.costs)[number]) => number) =>
 		data.costs.reduce((all, cost) => all + pick(cost), 0);
 	const paidCents = $derived(data.marks.reduce((all, mark) => all + (mark.paidCents ?? 0), 0));
-	const budget = $derived(data.house.budgetCents);
-	const servingCents = (dish: string, cents: number) => cents / (data.dishServings[dish] || 1);
+	const usedCents = $derived(sum((cost) => cost.usedCents));
+	const wholeCents = $derived(sum((cost) => cost.wholeCents));
 </script>
 
 <svelte:head><title>{w.shop.pageTitle({ day })}</title></svelte:head>
 
-<DayBar day={data.bar} at="shop" habit={data.habit} />
-<h1 class="mb-2">{w.shop.title({ day })}</h1>
+<DayBar
+	day={data.bar}
+	at="shop"
+	habit={data.habit}
+	title={w.shop.title({ day: dayTitle(data.day.onDay, data.habit) })}
+	facts={data.lines.length > 0 ? w.shop.lines({ left, all: toGet.length }) : ''}
+>
+	{#if data.lines.length > 0}
+		<Press onclick={() => print()} look="bare"
+			><PrintIcon size={18} aria-hidden="true" />{w.shop.print}</Press
+		>
+		<form
+			method="POST"
+			action="?/order"
+			use:enhance={() =>
+				({ update }) =>
+					update({ reset: false })}
+		>
+			<Press type="submit" first>{w.shop.order}</Press>
+		</form>
+	{/if}
+</DayBar>
+{#if form && 'orderMessage' in form && form.orderMessage}
+	<p class="entry-error mb-2" role="alert">{form.orderMessage}</p>
+{/if}
 
 {#if data.lines.length === 0}
 	<section class="plate grid gap-3">
@@ -64,14 +89,13 @@
 		<p><Press href="/menu/day/{dayId}" first>{w.menuDay.title({ day })}</Press></p>
 	</section>
 {:else}
-	<p class="mb-3" role="status">
-		<b>{w.shop.lines({ left, all: toGet.length })}</b>
-		{#if ticks.unsent > 0}<Word tone="caution" text={w.shop.unsent({ n: ticks.unsent })} />{/if}
-	</p>
-	<div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
-		<div class="grid content-start gap-4">
+	{#if ticks.unsent > 0}<p role="status" class="mb-2">
+			<Word tone="caution" text={w.shop.unsent({ n: ticks.unsent })} />
+		</p>{/if}
+	<div class="grid items-start gap-6 lg:grid-cols-[1fr_380px]">
+		<div class="list">
 			{#each aisles as { aisle, lines } (aisle)}
-				<section class="plate">
+				<section>
 					<h2>{w.shop.aisles[aisle]}</h2>
 					<ul>
 						{#each lines as line (line.key)}
@@ -90,10 +114,41 @@
 					</ul>
 				</section>
 			{/each}
+			{#if atHome.length > 0}
+				<section>
+					<h2>{w.shop.atHome}</h2>
+					<p class="quiet">
+						{atHome
+							.map(
+								(line) =>
+									`${line.name} (${w.shop.fromStock({ mass: massText(line.fromStockKg, data.habit) })})`
+							)
+							.join(', ')}. {w.shop.atHomeHow}
+					</p>
+				</section>
+			{/if}
 		</div>
-		<div class="grid content-start gap-4">
-			<section class="plate no-print grid gap-3">
-				<form method="GET" class="flex flex-wrap items-end gap-4">
+		<div class="grid gap-4">
+			{#if answer}
+				<section class="plate no-print">
+					<OrderAnswer lines={answer} {taken} habit={data.habit} />
+				</section>
+			{/if}
+			<section class="plate no-print grid gap-2">
+				<p class="money">
+					<span><b class="figure">{priceText(wholeCents, data.habit)}</b> {w.shop.atTheTill}</span>
+					<span><b>{priceText(usedCents, data.habit)}</b> {w.shop.used}</span>
+				</p>
+				{#if wholeCents > 0}
+					<svg viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true">
+						<rect width="100" height="6" rx="1.5" fill="var(--mustard-pale)" />
+						<rect width={(usedCents / wholeCents) * 100} height="6" rx="1.5" fill="var(--cold)" />
+					</svg>
+				{/if}
+				{#if paidCents > 0}<p>
+						<b>{w.shop.paidSum({ cents: priceText(paidCents, data.habit) })}</b>
+					</p>{/if}
+				<form method="GET" class="flex flex-wrap items-end gap-x-4 gap-y-1">
 					<Choice
 						name="prefer"
 						label={w.shop.prefer}
@@ -103,58 +158,35 @@
 							{ value: 'least-left', name: w.shop.leastLeft }
 						]}
 					/>
-					<label class="tick pb-2"
+					<Press type="submit" look="quiet">{w.shop.show}</Press>
+					<label class="tick basis-full"
 						><input type="checkbox" name="staples" checked={data.options.withStaples} />
 						{w.shop.staples}</label
 					>
-					<Press type="submit">{w.shop.show}</Press>
 				</form>
-				<form
-					method="POST"
-					action="?/order"
-					use:enhance={() =>
-						({ update }) =>
-							update({ reset: false })}
-				>
-					<Press type="submit">{w.shop.order}</Press>
-				</form>
-				{#if form && 'orderMessage' in form && form.orderMessage}
-					<p class="entry-error" role="alert">{form.orderMessage}</p>
-				{/if}
-				{#if answer}
-					<OrderAnswer lines={answer} {taken} habit={data.habit} />
-				{/if}
-				<div class="flex flex-wrap gap-3">
-					<Press href="/shop/pantry">{w.shop.priceBook}</Press>
-					<Press href="/shop/{dayId}/list.csv?prefer={prefer}">{w.shop.csv}</Press>
-					<Press href="/shop/{dayId}/list.txt?prefer={prefer}">{w.shop.text}</Press>
-					<Press onclick={() => print()}>{w.shop.print}</Press>
-				</div>
+				<p class="flex flex-wrap gap-x-5">
+					<a href="/shop/pantry" class="py-2">{w.shop.priceBook}</a>
+					<a href="/shop/{dayId}/list.txt?prefer={prefer}" class="py-2">{w.shop.text}</a>
+					<a href="/shop/{dayId}/list.csv?prefer={prefer}" class="py-2">{w.shop.csv}</a>
+				</p>
 			</section>
-			{#if atHome.length > 0}
-				<section class="plate">
-					<h2>{w.shop.atHome}</h2>
-					<p class="quiet">{w.shop.atHomeHow}</p>
-					<ul class="list-disc pl-5">
-						{#each atHome as line (line.key)}
-							<li>
-								{line.name}
-								<span class="quiet"
-									>{w.shop.fromStock({ mass: massText(line.fromStockKg, data.habit) })}</span
-								>
-							</li>
-						{/each}
-					</ul>
-				</section>
-			{/if}
+			<div class="no-print">
+				<ServingCosts
+					costs={data.costs}
+					servings={data.dishServings}
+					packs={data.dishPacks}
+					budgetCents={data.house.budgetCents}
+					habit={data.habit}
+				/>
+			</div>
 			{#if staples.length > 0}
-				<section class="plate">
+				<section>
 					<h2>{w.shop.staplesTitle}</h2>
 					<p class="quiet">{w.shop.staplesHow}</p>
-					<ul class="flex flex-wrap gap-x-5">
+					<ul class="chips">
 						{#each staples as line (line.key)}
 							<li>
-								<label class="tick">
+								<label class="chip" class:there={ticks.has(line.key)}>
 									<input
 										type="checkbox"
 										checked={ticks.has(line.key)}
@@ -170,53 +202,73 @@
 					</ul>
 				</section>
 			{/if}
-			<section class="plate">
-				<h2>{w.shop.costTitle}</h2>
-				<table class="ledger mt-1">
-					<thead>
-						<tr
-							><th>{w.shop.dish}</th><th>{w.shop.used}</th><th>{w.shop.whole}</th><th
-								>{w.shop.perPack}</th
-							><th>{w.shop.perServing}</th></tr
-						>
-					</thead>
-					<tbody>
-						{#each data.costs as cost (cost.dish)}
-							{@const each = servingCents(cost.dish, cost.usedCents)}
-							<tr>
-								<td
-									>{cost.dish}{#if cost.unpriced.length > 0}<br /><span class="quiet"
-											>{w.shop.unpriced({ items: cost.unpriced.join(', ') })}</span
-										>{/if}</td
-								>
-								<td>{centsText(cost.usedCents)}</td>
-								<td>{centsText(cost.wholeCents)}</td>
-								<td class="max-md:hidden"
-									>{data.dishPacks[cost.dish]
-										? centsText(cost.usedCents / data.dishPacks[cost.dish])
-										: ''}</td
-								>
-								<td
-									>{centsText(each)}
-									{#if budget !== null && each > budget}
-										<Word tone="caution" text={w.shop.overBudget} />{/if}</td
-								>
-							</tr>
-						{/each}
-						<tr>
-							<td><b>{w.shop.total}</b></td>
-							<td><b>{centsText(sum((c) => c.usedCents))}</b></td>
-							<td><b>{centsText(sum((c) => c.wholeCents))}</b></td>
-							<td class="max-md:hidden"></td>
-							<td><b>{centsText(sum((c) => c.usedCents) / (data.servings || 1))}</b></td>
-						</tr>
-					</tbody>
-				</table>
-				{#if paidCents > 0}<p class="mt-1">
-						<b>{w.shop.paidSum({ cents: centsText(paidCents) })}</b>
-					</p>{/if}
-				<p class="quiet mt-1">{w.shop.costHow}</p>
-			</section>
 		</div>
 	</div>
 {/if}
+
+<style>
+	.list h2 {
+		padding: 4px 0 4px;
+		color: var(--cold);
+		font-size: 16px;
+	}
+	.list section + section {
+		margin-top: 6px;
+	}
+	.money {
+		display: flex;
+		justify-content: space-between;
+		align-items: baseline;
+		gap: 10px;
+	}
+	.figure {
+		font-size: 30px;
+		line-height: 1.1;
+	}
+	svg {
+		width: 100%;
+		height: 14px;
+	}
+	.chips {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+		padding-top: 6px;
+	}
+	.chip {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		min-height: 38px;
+		padding: 0 10px;
+		border-radius: 6px;
+		background: color-mix(in srgb, var(--cold-pale) 50%, transparent);
+		font-weight: 600;
+		cursor: pointer;
+	}
+	.chip.there {
+		background: var(--leaf-pale);
+	}
+	.chip input {
+		width: 20px;
+		height: 20px;
+		accent-color: var(--rim);
+	}
+	@media (max-width: 767px) {
+		.chip {
+			min-height: 44px;
+		}
+	}
+	@media print {
+		.list {
+			columns: 2;
+			column-gap: 24px;
+		}
+		.list section {
+			break-inside: auto;
+		}
+		.list h2 {
+			break-after: avoid;
+		}
+	}
+</style>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { centsText } from '$lib/present/money';
+	import { centsText, priceText } from '$lib/present/money';
 	import { massText } from '$lib/present/units';
 	import * as w from '$lib/present/wording';
 	import { unitHint } from '$lib/schemas/quantity-text';
@@ -89,7 +89,9 @@
 						<tr>
 							<td>{entry.itemName}</td><td>{entry.label}</td><td
 								>{massText(entry.sizeKg, data.habit)}</td
-							><td>{centsText(entry.priceCents)}</td><td class="max-md:hidden">{entry.shop}</td>
+							><td>{priceText(entry.priceCents, data.habit)}</td><td class="max-md:hidden"
+								>{entry.shop}</td
+							>
 							<td>
 								<form method="POST" action="?/removePrice" use:enhance>
 									<input type="hidden" name="id" value={entry.id} />

@@ -33,6 +33,8 @@ export const packDay = {
 	nothing: 'Everything that was planned is packed.',
 	noPlan: 'No portion of this day goes into a pack. Say on the plan where portions go.',
 	pack: 'pack it',
+	inAll: ({ kg, packs }: { kg: Shown; packs: number }) => `${many.packs(packs)}, ${kg}`,
+	allDishes: 'All dishes of the day',
 	dish: 'Dish',
 	count: 'Packs',
 	servingsEach: ({ n }: { n: number }) => `${many.servings(n)} each`,
@@ -65,17 +67,36 @@ export const after = {
 	step: 'Step',
 	whole: ({ planned, actual }: { planned: Shown; actual: Shown }) =>
 		`Planned ${planned}, took ${actual}.`,
-	learned: 'Steps that were noted are reckoned with as they went when the next day is planned.',
+	next: 'Next time',
+	several: 'For several dishes',
+	learned:
+		'Next time is the mean of what was noted on the last twelve days and one estimate as it stands, so that one odd day does not turn everything over.',
+	counts: 'This time counts for the next days',
+	countsNot: 'This time does not count',
+	leftOver: 'What is left over',
+	leftOverHow: 'Of whole packs bought, by the plan:',
+	noneLeft: 'Nothing of what was bought is left by the plan.',
+	portionsTo: {
+		tonight: 'tonight',
+		refrigerator: 'refrigerator',
+		freezer: 'freezer',
+		given: 'given away'
+	},
+	whereTo: 'Where the portions went',
+	packsLine: ({ made, of }: { made: Shown; of: Shown }) =>
+		`${made} of ${of} planned packs were made.`,
+	portionLine: ({ packs, servings, to }: { packs: Shown; servings: Shown; to: Shown }) =>
+		`${packs} × ${servings} ${to}`,
+	notPacked: ({ n }: { n: number }) =>
+		`${many.plural(n, { one: 'one pack was', other: `${n} packs were` })} not made`,
+	packNow: 'Pack them now',
+	whichStep: 'Say which step it is about: open the page again and tap once more.',
 	cost: 'Cost',
 	costLine: ({ planned, paid, of }: { planned: Shown; paid: Shown; of: number }) =>
 		`By the price book ${planned}; paid ${paid} by ${many.plural(of, { one: 'the one receipt noted', other: `the ${of} receipts noted` })}.`,
 	noReceipts: ({ planned }: { planned: Shown }) =>
 		`By the price book ${planned}. No receipt was noted on the shopping list.`,
-	packs: 'Packs',
-	packsLine: ({ made, of }: { made: Shown; of: Shown }) =>
-		`${made} of ${of} planned packs were made.`,
-	notes: 'Notes for next time',
-	notesHow: 'On each dish:',
+	notesHow: 'A note for next time is written on the dish.',
 	skipped: 'left out'
 };
 

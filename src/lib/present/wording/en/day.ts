@@ -18,12 +18,10 @@ export const menuDay = {
 	removeDay: 'Give the day up',
 	toShop: 'Shopping list',
 	empty: 'Nothing is planned yet. Put on the first dish; packs, litres, hours and cost follow.',
-	times: 'Times made',
 	fewer: ({ dish }: { dish: Shown }) => `${dish}: once less`,
 	more: ({ dish }: { dish: Shown }) => `${dish}: once more`,
 	packs: 'packs',
 	packsOf: ({ n }: { n: number }) => many.plural(n, { one: 'pack of', other: 'packs of' }),
-	dropShort: 'Take it off',
 	servingsEach: 'servings',
 	piecesEach: ({ n, name }: { n: number; name: Shown }) => `= ${n} ${name} in each`,
 	where: 'go',
@@ -35,7 +33,7 @@ export const menuDay = {
 		`${many.servings(n)} more ${many.plural(n, { one: 'is', other: 'are' })} placed than there are`,
 	allPlaced: 'every serving is placed',
 	waits: ({ n }: { n: number }) =>
-		`${many.packs(n)} ${many.plural(n, { one: 'waits', other: 'wait' })} a day in the refrigerator`,
+		many.plural(n, { one: 'one waits a day', other: `${n} wait a day` }),
 	to: {
 		freezer: 'freezer',
 		refrigerator: 'refrigerator',
@@ -45,17 +43,27 @@ export const menuDay = {
 	fridgeDays: 'Refrigerator: cooked dishes keep three to four days there.',
 	packsTotal: ({ packs, servings }: { packs: number; servings: number }) =>
 		`${many.packs(packs)}, ${many.servings(servings)}`,
-	toFreeze: ({ litres, mass }: { litres: Shown; mass: Shown }) => `${litres} and ${mass} to freeze`,
-	room: ({ free }: { free: Shown }) => `${free} free`,
 	tooFull: ({ free }: { free: Shown }) =>
 		`only ${free} free: plan fewer, or eat from the freezer first`,
 	load: ({ mass }: { mass: Shown }) => `the freezers take ${mass} a day`,
 	overLoad: ({ mass }: { mass: Shown }) => `${mass} too much for one day`,
+	hands: ({ time }: { time: Shown }) => `hands ${time}`,
+	cooks: ({ time }: { time: Shown }) => `cooks ${time}`,
+	made: 'made',
+	whereTo: 'where the servings go',
+	aServing: 'a serving',
+	freezer: 'Freezer',
+	ofFree: ({ free }: { free: Shown }) => `of ${free} free`,
+	theDay: 'The day',
+	notUnder: ({ time }: { time: Shown }) => `not under ${time}`,
+	makeSheet: 'Make the run sheet',
+	glance: { hands: 'hands', hob: 'hob', oven: 'oven', cool: 'cool' },
+	money: 'Money',
 	hours: ({ hands }: { hands: Shown }) => `about ${hands} of hands’ work`,
-	longest: ({ time }: { time: Shown }) => `the longest pot takes ${time}`,
+	longest: ({ dish, time }: { dish: Shown; time: Shown }) =>
+		`the longest pot is ${dish}, ${time} by itself`,
 	cost: ({ used, whole }: { used: Shown; whole: Shown }) =>
 		`${used} used, ${whole} for whole packs`,
-	perServing: ({ used }: { used: Shown }) => `${used} a serving`,
 	budget: ({ cents }: { cents: Shown }) => `budget ${cents} a serving`,
 	unpriced: ({ n }: { n: number }) =>
 		`${many.things(n)} ${many.plural(n, { one: 'has', other: 'have' })} no price`,

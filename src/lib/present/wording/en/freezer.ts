@@ -35,6 +35,19 @@ export const freezer = {
 		given: 'give away',
 		discarded: 'discard'
 	},
+	short: {
+		cooked: 'Cooked',
+		pulled: 'Thaw',
+		moved: 'Move',
+		given: 'Give away',
+		discarded: 'Discard',
+		labels: 'Labels'
+	},
+	back: 'Back',
+	clearChosen: 'Leave it',
+	oneByOne: ({ n }: { n: number }) => `each of ${n}`,
+	together: 'together',
+	numberOf: ({ number, of }: { number: Shown; of: Shown }) => `pack ${number} of ${of}`,
 	doIt: 'Do it',
 	thawing: 'Thawing',
 	thawed: ({ time }: { time: Shown }) => `free of ice about ${time}`,

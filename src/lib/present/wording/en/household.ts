@@ -89,6 +89,7 @@ export const householdChecks = {
 	unitsMissing: 'Units: metric or US?',
 	temperature: 'Temperature',
 	temperatureMissing: 'Temperature: °C or °F?',
+	currency: 'Currency: choose one from the list.',
 	clock: 'Clock',
 	clockMissing: 'Clock: 18:30 or 6:30 pm?',
 	dates: 'Dates',
@@ -148,6 +149,8 @@ export const kitchenFields = {
 	us: 'pounds, cups, inches',
 	clock12: '6:30 pm',
 	dayFirst: '14 Oct 2026',
+	currency: 'Currency',
+	noCurrency: 'plain numbers',
 	monthFirst: 'Oct 14, 2026',
 	boilsAt: ({ tempC }: { tempC: Shown }) => `; water boils at ${tempC} there`
 };

@@ -6,12 +6,33 @@ export const menu = {
 	writeADish: 'Write a dish',
 	empty:
 		'Start with the dish on the stove: paste its ingredients, say what kind it is and how its recipe cooks it. Cooling, labels and cooking times follow from that.',
-	dish: 'dish',
-	kind: 'kind',
-	frozenAs: 'frozen as',
-	servings: 'servings',
+	search: 'Search by name',
+	choose: 'choose',
+	chooseNamed: ({ dish }: { dish: Shown }) => `choose ${dish}`,
+	picture: 'picture',
+	columns: {
+		name: 'dish',
+		last: 'last packed',
+		hands: 'hands + pot',
+		cost: 'a serving',
+		frozen: 'in the freezer'
+	},
+	servingsOf: ({ n }: { n: number }) => many.servings(n),
+	noneFound: 'No dish is called that.',
+	pastDays: 'Days before',
 	unread: ({ lines }: { lines: number }) => `${many.lines(lines)} kept as text`,
-	dishes: ({ n }: { n: number }) => many.dishes(n)
+	dishes: ({ n }: { n: number }) => many.dishes(n),
+	noneChosen: 'Choose the dishes first: tick them in the list.',
+	onWhichDay: 'On which packing day',
+	newDay: 'a new day',
+	putOn: ({ n }: { n: number }) => `Put ${many.dishes(n)} on it`
+};
+
+export const dishPicture = {
+	tooLarge: 'The photo is too large: choose it again, this screen makes it smaller.',
+	notAPicture: 'That is no photo this application can read: choose a JPEG, PNG or WebP.',
+	add: 'Photo',
+	remove: 'Take the photo away'
 };
 
 export const menuNew = {

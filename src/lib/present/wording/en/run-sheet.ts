@@ -35,11 +35,11 @@ const ways: Record<CoolingWayName, string> = {
 };
 
 export const runSheet = {
-	title: ({ day }: { day: Shown }) => `Run sheet, ${day}`,
 	pageTitle: ({ day }: { day: Shown }) => `Run sheet, ${day} · Almacen`,
 	toPrep: 'Prep list',
 	planIt: 'Plan the day',
 	planning: 'Planning: cooling and order of work are computed…',
+	planningFirst: 'Planning the day for the usual kitchen …',
 	notPlanned: 'Say what the kitchen has today and when you begin; the order of work follows.',
 	ends: ({ end, all }: { end: Shown; all: Shown }) => `Done by ${end}: ${all} in all`,
 	cannot: ({ bound, why }: { bound: Shown; why: Shown }) => `It cannot be under ${bound} ${why}.`,
@@ -190,6 +190,14 @@ export const runSheet = {
 		refrigerator: 'Refrigerator'
 	} as Record<string, string>,
 	timeline: 'Timeline',
+	legend: 'Colours by dish',
+	byDish: 'Rows by dish',
+	byPlace: 'Rows by place',
+	severalDishes: 'Several dishes',
+	nowAt: ({ at }: { at: Shown }) => `now ${at}`,
+	allPacked: ({ at }: { at: Shown }) => `all packed ${at}`,
+	facts: ({ cooks, burners }: { cooks: number; burners: number }) =>
+		`${many.plural(cooks, { one: 'one cook', other: `${cooks} cooks` })} · ${many.plural(burners, { one: 'one burner', other: `${burners} burners` })}`,
 	timelineHow:
 		'Drag a bar that has not begun, or choose it and use the arrow keys: the rest is planned around it.',
 	bar: ({ text, from, to }: { text: Shown; from: Shown; to: Shown }) => `${text}, ${from} to ${to}`,

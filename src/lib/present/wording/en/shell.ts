@@ -1,3 +1,4 @@
+import * as many from '../count.ts';
 import type { Shown } from '../shown.ts';
 
 export const rail = {
@@ -22,9 +23,11 @@ export const strip = {
 	thawedIn: ({ time }: { time: Shown }) => `free of ice in ${time}`,
 	cookBy: ({ time }: { time: Shown }) => `cook by ${time}`,
 	runningClocks: 'Running clocks',
-	about: ({ temp }: { temp: Shown }) => `about ${temp}`,
+	about: ({ temp }: { temp: Shown }) => `≈ ${temp}`,
 	cold: ', cold',
 	empty: 'Nothing is cooling.',
+	more: 'more clocks: show all',
+	fewer: 'fewer',
 	gatePassed: 'gate passed by',
 	gateIn: 'gate in',
 	measureNow: 'measure now',
@@ -86,6 +89,11 @@ export const keysButton = {
 
 export const undoLines = {
 	title: 'What can be taken back',
+	all: ({ n }: { n: number }) =>
+		many.plural(n, {
+			one: 'One thing can be taken back',
+			other: `${n} things can be taken back`
+		}),
 	undo: 'Undo',
 	dismiss: ({ what }: { what: Shown }) => `Dismiss: ${what}`
 };

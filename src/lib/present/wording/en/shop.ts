@@ -3,7 +3,7 @@ import type { Shown } from '../shown.ts';
 
 export const shop = {
 	pageTitle: ({ day }: { day: Shown }) => `Shopping for ${day} · Almacen`,
-	title: ({ day }: { day: Shown }) => `Shopping for ${day}`,
+	title: ({ day }: { day: Shown }) => `For ${day}`,
 	noDay: 'There is no packing day to shop for yet.',
 	planOne: 'Plan a day',
 	lines: ({ left, all }: { left: Shown; all: Shown }) => `${left} of ${all} still to get`,
@@ -54,6 +54,9 @@ export const shop = {
 	},
 	leftHow: ({ mass, how }: { mass: Shown; how: Shown }) =>
 		`${mass} left over: ${how} (common practice).`,
+	atTheTill: 'at the till',
+	about: ({ item }: { item: Shown }) =>
+		`About ${item}: for which dishes, what is left, what was paid`,
 	perPack: 'a pack, used',
 	keeps: {
 		'buy-now': 'for the cooking day: buy now, keeps',
@@ -76,7 +79,7 @@ export const shop = {
 	paid: 'Really paid',
 	paidBad: 'Really paid: an amount such as 3.20.',
 	savePaid: 'Keep',
-	order: 'Send the order to the shop',
+	order: 'Send to the shop',
 	orderTitle: 'What the shop says',
 	orderAll: 'Everything is there.',
 	there: ({ n }: { n: number }) =>

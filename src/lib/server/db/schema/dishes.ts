@@ -75,6 +75,17 @@ export const ingredientLines = pgTable('ingredient_lines', {
 	doubts: jsonb().$type<LineDoubt[]>().notNull().default([])
 });
 
+/** A photo of a dish as its page shows it: a small JPEG, base64, made in the browser. */
+export const dishPictures = pgTable('dish_pictures', {
+	id: integer().primaryKey().generatedAlwaysAsIdentity(),
+	dishId: integer()
+		.notNull()
+		.unique()
+		.references(() => dishes.id, { onDelete: 'cascade' }),
+	jpeg: text().notNull(),
+	atMs: bigint({ mode: 'number' }).notNull()
+});
+
 export type NewDish = Omit<typeof dishes.$inferInsert, 'id' | 'version'>;
 export type LineContent = Omit<typeof ingredientLines.$inferInsert, 'id' | 'dishId' | 'position'>;
 /** A dish as it can be written again: what an undo keeps. */

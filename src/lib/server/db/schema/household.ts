@@ -43,6 +43,8 @@ export const household = pgTable(
 			.notNull()
 			.default('best-by'),
 		limits: jsonb().$type<TightenedLimits>().notNull().default({}),
+		/** ISO 4217; null: prices are shown as plain numbers */
+		currency: text(),
 		/** the first-run steps are done; null: not yet */
 		settledAtMs: bigint({ mode: 'number' }),
 		/** quality months for what has no published figure; null: none set */

@@ -32,6 +32,15 @@ export async function putDishOn(db: Db, dayId: number, dishId: number): Promise<
 	return true;
 }
 
+/** Puts several dishes on a day, those that are on it already left as they are; how many came on. */
+export async function putDishesOn(db: Db, dayId: number, dishIds: readonly number[]) {
+	const there = new Set((await dishesOfDay(db, dayId)).map(({ dishId }) => dishId));
+	let added = 0;
+	for (const dishId of new Set(dishIds))
+		if (!there.has(dishId) && (await putDishOn(db, dayId, dishId))) added++;
+	return added;
+}
+
 /** How often a planned dish is made and how it is divided. False when it is not on the day any more. */
 export const setPlannedDish = setDayDish;
 

@@ -3,7 +3,7 @@ import { dayTotals } from '../../../core/menu/day-totals.ts';
 import { goesWellWith, type RankedDish } from '../../../core/menu/goes-well-with.ts';
 import { dishCosts, priceLines } from '../../../core/shopping/shop-costs.ts';
 import { shoppingList, stapleItems, type NeedLine } from '../../../core/shopping/shopping-list.ts';
-import { handsMin } from '../../../core/steps/step.ts';
+import { handsMin, longestCookingMin } from '../../../core/steps/step.ts';
 import type { Db } from '../../db/db.ts';
 import { dishesOfDay, getDay } from '../../queries/days.ts';
 import { getDish, type Dish } from '../../queries/dishes.ts';
@@ -16,7 +16,8 @@ import { frozenSummary, listPrices, stockKgByItem } from '../../queries/pantry.t
 
 const cutWords = /(diced|chopped|sliced|minced|grated|shredded|cubed|crushed)/;
 
-function needsOf(dish: Dish, batches: number): NeedLine[] {
+/** What so many batches of a dish take, line by line. */
+export function needsOf(dish: Dish, batches: number): NeedLine[] {
 	return dish.lines.flatMap((line) => {
 		if (line.understood === 'heading') return [];
 		const kg = line.massKg;
@@ -70,6 +71,16 @@ export interface PlanOptions {
 	today: string;
 }
 
+/** What cooks longest by itself of a day, whatever it cooks in; null when nothing does. */
+function longestPot(planned: readonly { row: { batches: number }; dish: Dish }[]) {
+	const all = planned.map(({ row, dish }) => ({
+		dish: dish.name,
+		minutes: longestCookingMin(stepsOfDish(dish), row.batches)
+	}));
+	const [longest] = all.sort((a, b) => b.minutes - a.minutes);
+	return longest && longest.minutes > 0 ? longest : null;
+}
+
 /** A packing day with everything that follows from it; null when there is no such day. */
 export async function planOfDay(db: Db, dayId: number, options: PlanOptions) {
 	const day = await getDay(db, dayId);
@@ -121,14 +132,7 @@ export async function planOfDay(db: Db, dayId: number, options: PlanOptions) {
 			(sum, { row, dish }) => sum + handsMin(stepsOfDish(dish), row.batches),
 			0
 		),
-		longestMin: Math.max(
-			0,
-			...planned.map(({ dish }) =>
-				dish.state === 'cooked' && dish.instruction?.state === 'fresh'
-					? dish.instruction.minutes.to
-					: 0
-			)
-		),
+		longest: longestPot(planned),
 		matches: options.matches
 			? goesWellWith({
 					chosen,

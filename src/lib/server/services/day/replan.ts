@@ -14,7 +14,6 @@ import {
 } from '../../../core/schedule/run-sheet.ts';
 import { stillHolds, type EarlierPlan } from '../../../core/schedule/earlier-plan.ts';
 import { movedTasks } from '../../../core/schedule/moved-tasks.ts';
-import { learnedTimes } from '../../../core/schedule/learned-times.ts';
 import { cookerFill01, dayWork } from '../../../core/published/day-work.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Compute, ComputeWatch } from '../../core-worker.ts';
@@ -25,6 +24,7 @@ import { begunDays, eventsOfDay, type DayRow } from '../../queries/days.ts';
 import { setDay } from '../../writes/days.ts';
 import { getHousehold } from '../../queries/household.ts';
 import { clockOnDayMs } from '../../serve-time.ts';
+import { learnedBefore } from './learned-work.ts';
 import { coolingOptions, dayCoolings, dayDishesOf, plannedDishes } from './day-dishes.ts';
 
 const usualStart = '09:00';
@@ -86,12 +86,13 @@ export async function planOf(
 	// a day begun earlier or later than planned: its breaks are on the day it is
 	const onDay = dayIn(zeroMs, house.timeZone);
 	const started = state.startedAtMs !== null;
-	const learned01 = (started && run.plan?.learned01) || (await learned(db, day.id));
+	const learned01 = (started && run.plan?.learned01) || (await learnedBefore(db, day.id));
 	const doneBefore = run.doneBefore.map(({ id }) => id);
 	const asked: DayTasksInput = {
 		dishes: dayDishesOf(planned, cooling),
 		capacity: run.capacity,
 		litresIn: cookerLitres(house),
+		...(house.oven.preheatMin !== undefined && { preheatMin: house.oven.preheatMin }),
 		learned01,
 		doneBefore
 	};
@@ -218,24 +219,3 @@ const cookerLitres = (house: Household): Record<string, number> => ({
 	'pressure-cooker': house.pressureCooker.volumeL * cookerFill01['pressure-cooker'],
 	'slow-cooker': house.slowCooker.volumeL * cookerFill01['slow-cooker']
 });
-
-/** Earlier days whose times count. */
-const rememberedDays = 12;
-
-async function learned(db: Db, exceptDayId: number): Promise<Record<string, number>> {
-	const days = await begunDays(db, rememberedDays);
-	const kept = await Promise.all(
-		days
-			.filter(({ id }) => id !== exceptDayId)
-			.map(async ({ id, run }) => {
-				const { tasks } = dayState(await eventsOfDay(db, id));
-				return (run.plan?.tasks ?? []).flatMap(({ id: key, kind, work, baseMin }) => {
-					const { startedAtMs, endedAtMs } = tasks[key] ?? {};
-					const byHands = kind === 'chop' || kind === 'step' || kind === 'pack';
-					if (!byHands || !startedAtMs || !endedAtMs) return [];
-					return [{ work, baseMin, actualMin: (endedAtMs - startedAtMs) / 60_000 }];
-				});
-			})
-	);
-	return learnedTimes(kept.flat());
-}

@@ -28,6 +28,7 @@ export function kitchenValues(form: InferType<ReturnType<typeof kitchenSchema>>)
 		| 'temperature'
 		| 'clock'
 		| 'dayOrder'
+		| 'currency'
 		| 'altitudeM'
 		| 'roomC'
 		| 'refrigeratorC'

@@ -15,10 +15,17 @@ import { readTyped } from '$lib/schemas/read-typed';
 import { latestNotes, listDishes, type Dish } from '$lib/server/queries/dishes';
 import { piecesOfDish } from '$lib/server/services/dishes/pieces-of-dish';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
+import { shelfContents } from '$lib/server/queries/freezer-stock';
+import { portionsToPack } from '$lib/server/services/packs/pack-portions';
+import { stepsOfDish } from '$lib/server/services/dishes/steps-of-dish';
+import { handsMin, longestCookingMin } from '$lib/core/steps/step';
 import { todayAt } from '$lib/server/queries/today';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
+
+/** as many as a small drawn shelf shows */
+const mostSlabs = 14;
 
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const plan = await planOfDay(locals.db, Number(params.id), {
@@ -28,11 +35,13 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 		today: await todayAt(locals.db)
 	});
 	if (!plan) error(404);
-	const { day, planned, totals, costs, priced, matches, handsMin, longestMin } = plan;
+	const { day, planned, totals, costs, priced, matches, longest } = plan;
 	const dishes = await listDishes(locals.db);
 	const bar = await dayProgress(locals.db, day.id);
 	if (!bar) error(404);
 	const notes = await latestNotes(locals.db);
+	const { rows, freezers } = await portionsToPack(locals.db, day.id, nowMs());
+	const contents = new Map((await shelfContents(locals.db, mostSlabs)).map((c) => [c.shelfId, c]));
 	return {
 		bar,
 		day,
@@ -44,14 +53,35 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 			state: dish.state,
 			batches: row.batches,
 			portions: row.portions,
-			pieces: piecesOf(dish)
+			pieces: piecesOf(dish),
+			servings: dish.servings * row.batches,
+			handsMin: handsMin(stepsOfDish(dish), row.batches),
+			cooksMin: longestCookingMin(stepsOfDish(dish), row.batches)
 		})),
+		plan: day.run?.plan
+			? {
+					tasks: day.run.plan.tasks,
+					startMin: day.run.plan.startMin,
+					endMin: day.run.plan.endMin,
+					lowerBoundMin: day.run.plan.lowerBoundMin
+				}
+			: null,
+		shelves: freezers.flatMap((freezer) =>
+			freezer.shelves.map(({ id, name }) => ({
+				id,
+				name: `${freezer.name}, ${name}`,
+				slabs: (contents.get(id)?.slabs ?? []).map(({ code, thicknessM }) => ({ code, thicknessM }))
+			}))
+		),
+		comes: rows
+			.filter(({ to }) => to === 'freezer')
+			.map(({ shelfId, packs, litres }) => ({ shelfId, packs, litres })),
 		totals,
 		costs,
 		unpriced: [...new Set(priced.filter((p) => p.wholeCents === null).map((p) => p.line.name))],
 		matches,
-		handsMin,
-		longestMin,
+		handsMin: plan.handsMin,
+		longest,
 		dishes: dishes.map(({ id, name }) => ({ id, name }))
 	};
 };

@@ -3,11 +3,10 @@
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import type { DayEvent } from '$lib/core/schedule/day-events';
-	import type { KeptPlan } from '$lib/core/schedule/run-sheet';
 	import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
 	import { dayBoard, goesOnWith } from '$lib/core/schedule/day-board';
 	import { taskText } from '$lib/present/run-words';
-	import { dayText, durationText, instantText } from '$lib/present/time';
+	import { dayText, dayTitle, durationText, instantText } from '$lib/present/time';
 	import { massText, volumeText } from '$lib/present/units';
 	import { standingLine, verdictWords } from '$lib/present/wording/codes/words';
 	import * as w from '$lib/present/wording';
@@ -52,6 +51,9 @@
 		Object.entries(run.cooling).map(([id, chosen]) => ({ id: Number(id), ...chosen }))
 	);
 	const load = $derived(plan && coolingLoad(plan, run.cooling));
+	const facts = $derived(
+		w.runSheet.facts({ cooks: run.capacity.hands ?? 1, burners: run.capacity.burner ?? 0 })
+	);
 	const say: Say = (...events) => log.say(...events);
 
 	const texts = $derived(new Map((plan?.tasks ?? []).map((task) => [task.id, taskText(task)])));
@@ -71,16 +73,20 @@
 
 <svelte:head><title>{w.runSheet.pageTitle({ day })}</title></svelte:head>
 
-<DayBar day={data.bar} at="cook" habit={data.habit} />
-<div class="mb-3 flex flex-wrap items-center justify-between gap-3">
-	<h1>{w.runSheet.title({ day })}</h1>
-	<div class="no-print flex flex-wrap gap-3">
-		{#if plan && !started && plan.outcome !== 'infeasible'}
-			<Press first onclick={() => say({ kind: 'start' })}>{w.runSheet.start}</Press>
-		{/if}
-		<Press href="/prep/{dayId}">{w.runSheet.toPrep}</Press>
-	</div>
-</div>
+<DayBar
+	day={data.bar}
+	at="cook"
+	habit={data.habit}
+	title={dayTitle(data.now.day.onDay, data.habit)}
+	facts={started
+		? `${w.runSheet.begunAt({ at: instantText(zeroMs, data.habit, clock.ms) })} · ${facts}`
+		: facts}
+>
+	<Press href="/prep/{dayId}" look="quiet">{w.runSheet.toPrep}</Press>
+	{#if plan && !started && plan.outcome !== 'infeasible'}
+		<Press first onclick={() => say({ kind: 'start' })}>{w.runSheet.start}</Press>
+	{/if}
+</DayBar>
 
 <p class="sr-only" role="alert">
 	{timesUp.map(({ task }) => w.runSheet.timeUp({ what: taskText(task) })).join('; ')}
@@ -103,95 +109,69 @@
 		<p><Press href="/menu/day/{dayId}" first>{w.prep.toMenu}</Press></p>
 	</section>
 {:else}
-	{#if started}
+	{#if ended}
 		<p class="mb-3 flex flex-wrap items-center gap-3">
-			<b>{w.runSheet.begunAt({ at: instantText(zeroMs, data.habit, clock.ms) })}</b>
-			{#if ended}
-				<span
-					>{w.runSheet.took({
-						all: durationText(((happened.endedAtMs ?? 0) - zeroMs) / 60_000)
-					})}</span
-				>
-				<Press onclick={() => say({ kind: 'start' })}>{w.runSheet.goOn}</Press>
-			{:else}
-				<span>{durationText((clock.ms - zeroMs) / 60_000)}</span>
-			{/if}
+			<b
+				>{w.runSheet.took({
+					all: durationText(((happened.endedAtMs ?? 0) - zeroMs) / 60_000)
+				})}</b
+			>
+			<Press look="quiet" onclick={() => say({ kind: 'start' })}>{w.runSheet.goOn}</Press>
 		</p>
-		{#if screenAwake.state !== 'off' && !ended}
-			<p class="quiet mb-3">
-				{screenAwake.state === 'kept' ? w.runSheet.awake : w.runSheet.asleep}
-			</p>
-		{/if}
 	{/if}
-
 	{#if plan}
-		<div class="grid gap-4" class:lg:grid-cols-[3fr_2fr]={!started || over.length > 0}>
-			<div class="grid content-start gap-4">
-				{#if started}
-					<section class="plate">
-						<h2>{w.runSheet.now}</h2>
-						{#if now.length === 0}
-							<p>
-								{over.length === board.length ? w.runSheet.allDone : w.runSheet.nothingNow}
+		<div class="screen" class:live={started}>
+			<section class="plate ruler-plate">
+				<Timeline
+					{board}
+					dishes={data.dishes}
+					habit={data.habit}
+					{started}
+					move={(key, atMs) => say({ kind: 'move', key, value: atMs })}
+				/>
+			</section>
+			{#if started}
+				<section class="now">
+					<h2 class="quiet">{w.runSheet.now}</h2>
+					{#if now.length === 0}
+						<p>
+							{over.length === board.length ? w.runSheet.allDone : w.runSheet.nothingNow}
+						</p>
+						{#if over.length === board.length && !ended}
+							<p class="mt-3">
+								<Press first onclick={() => say({ kind: 'end' })}>{w.runSheet.endDay}</Press>
 							</p>
-							{#if over.length === board.length && !ended}
-								<p class="mt-3">
-									<Press first onclick={() => say({ kind: 'end' })}>{w.runSheet.endDay}</Press>
-								</p>
-							{/if}
 						{/if}
-						<ul>
-							{#each now as row (row.task.id)}
-								<TaskCard
-									{row}
-									dishes={dishNames(row.task.dishIds)}
-									note={data.notes[row.task.id]}
-									manyCooks={(run.capacity.hands ?? 1) > 1}
-									goesOn={row.status === 'running' ? goesOnWith(board, row.task.id) : null}
-									coolingId={coolingOf(row.task.dishIds)}
-									{dayId}
-									habit={data.habit}
-									{say}
-								/>
-							{/each}
-						</ul>
-					</section>
-				{:else}
-					{@render outlook(plan)}
-				{/if}
-				{#if started && !ended}
-					<div class="flex flex-wrap gap-3">
-						<Press onclick={() => (alarm.on ? alarm.switchOff() : void alarm.switchOn())}
-							>{alarm.on ? w.runSheet.soundOff : w.runSheet.soundOn}</Press
-						>
-						{#if log.last}
-							<Press onclick={() => log.last && log.undo(log.last)}
-								>{w.runSheet.undoLast({ what: saidText(log.last) })}</Press
-							>
-						{/if}
-						<Press onclick={() => say({ kind: 'pause', value: 15 })}>{w.runSheet.shortBreak}</Press>
-						<Press onclick={() => say({ kind: 'slow', key: 'oven', value: slow ? 1 : 1.25 })}
-							>{slow
-								? w.runSheet.notSlow({ name: w.runSheet.lanes.oven })
-								: w.runSheet.slow({ name: w.runSheet.lanes.oven })}</Press
-						>
-					</div>
-				{/if}
-				{#if started}{@render toCome()}{/if}
-			</div>
-			<div class="grid content-start gap-4">
-				{#if started}
-					{@render outlook(plan)}
-					<PlanChange {plan} {zeroMs} habit={data.habit} />
-				{/if}
+					{/if}
+					<ul class="grid gap-2">
+						{#each now as row, i (row.task.id)}
+							<TaskCard
+								{row}
+								leads={i === 0}
+								dishes={dishNames(row.task.dishIds)}
+								note={data.notes[row.task.id]}
+								manyCooks={(run.capacity.hands ?? 1) > 1}
+								goesOn={row.status === 'running' ? goesOnWith(board, row.task.id) : null}
+								coolingId={coolingOf(row.task.dishIds)}
+								{dayId}
+								habit={data.habit}
+								{say}
+							/>
+						{/each}
+					</ul>
+				</section>
+			{/if}
+			<div class="then">
+				{@render toCome()}
 				{#if over.length > 0}
-					<details class="plate">
+					<details>
 						<summary class="summary">{w.runSheet.done} ({over.length})</summary>
 						<ul>
 							{#each over as row (row.task.id)}
 								<li class="flex items-center justify-between gap-3 py-1">
 									<span class:left-out={row.status === 'skipped'}>{taskText(row.task)}</span>
 									<Press
+										look="quiet"
 										aria-label="{w.runSheet.again}: {taskText(row.task)}"
 										onclick={() => say({ kind: 'again', key: row.task.id })}
 										>{w.runSheet.again}</Press
@@ -201,144 +181,150 @@
 						</ul>
 					</details>
 				{/if}
-				{#if coolings.length > 0}
-					<details class="plate" open={!started}>
-						<summary class="summary">{w.runSheet.cooling}</summary>
-						<ul class="grid gap-2">
-							{#each coolings as chosen (chosen.id)}
-								<li>
-									<p>
-										{w.runSheet.coolingOf({
-											dish: dishName(chosen.id),
-											way: w.runSheet.ways[chosen.vessel][chosen.way],
-											time: durationText(chosen.minutes)
-										})}{#if chosen.iceKg}, {w.runSheet.coolingIce({
-												mass: massText(chosen.iceKg, data.habit)
-											})}{/if}
-										<Word
-											tone={chosen.verdict === 'pass'
-												? 'good'
-												: chosen.verdict === 'fail'
-													? 'refused'
-													: 'caution'}
-											text={verdictWords[chosen.verdict]}
-										/>
-									</p>
-									{#if !started}
-										<form method="POST" action="?/way" use:enhance>
-											<input type="hidden" name="dishId" value={chosen.id} />
-											<select
-												class="entry"
-												name="way"
-												aria-label={w.runSheet.changeWay({ dish: dishName(chosen.id) })}
-												value={chosen.byCook ? chosen.way : ''}
-												onchange={(event) => event.currentTarget.form?.requestSubmit()}
-											>
-												<option value="">{w.runSheet.least}</option>
-												{#each coolingWayNames as way (way)}
-													<option value={way}>{w.runSheet.ways[chosen.vessel][way]}</option>
-												{/each}
-											</select>
-										</form>
-									{/if}
-								</li>
-							{/each}
-						</ul>
-						{#if load}
-							<p class="mt-2">
-								{#if load.iceKg > 0}{w.runSheet.iceInAll({
-										ice: massText(load.iceKg, data.habit),
-										baths: load.baths,
-										busy: durationText(load.bathMin)
-									})}{/if}
-								{#if load.refrigeratorL > 0}{w.runSheet.fridgeInAll({
-										litres: volumeText(load.refrigeratorL, data.habit)
-									})}{/if}
-								{#if load.stirMin > 0}{w.runSheet.stirInAll({
-										time: durationText(load.stirMin)
-									})}{/if}
-							</p>
+			</div>
+			<div class="day">
+				<Outlook
+					{run}
+					{plan}
+					{dishName}
+					deadlineMs={log.known.deadlineMs}
+					{started}
+					{zeroMs}
+					habit={data.habit}
+					search={log.known.search}
+				/>
+				{#if started && !ended}
+					<div class="flex flex-wrap gap-2">
+						<Press look="quiet" onclick={() => say({ kind: 'pause', value: 15 })}
+							>{w.runSheet.shortBreak}</Press
+						>
+						<Press
+							look="quiet"
+							onclick={() => say({ kind: 'slow', key: 'oven', value: slow ? 1 : 1.25 })}
+							>{slow
+								? w.runSheet.notSlow({ name: w.runSheet.lanes.oven })
+								: w.runSheet.slow({ name: w.runSheet.lanes.oven })}</Press
+						>
+						<Press
+							look="quiet"
+							onclick={() => (alarm.on ? alarm.switchOff() : void alarm.switchOn())}
+							>{alarm.on ? w.runSheet.soundOff : w.runSheet.soundOn}</Press
+						>
+						{#if log.last}
+							<Press look="quiet" onclick={() => log.last && log.undo(log.last)}
+								>{w.runSheet.undoLast({ what: saidText(log.last) })}</Press
+							>
 						{/if}
-						<p class="quiet mt-2">{standingLine}</p>
-					</details>
+					</div>
 				{/if}
+				{#if started}
+					<PlanChange {plan} {zeroMs} habit={data.habit} />
+					{#if screenAwake.state !== 'off' && !ended}
+						<p class="quiet">
+							{screenAwake.state === 'kept' ? w.runSheet.awake : w.runSheet.asleep}
+						</p>
+					{/if}
+				{/if}
+				{#if coolings.length > 0}{@render coolingWays()}{/if}
 			</div>
 		</div>
-		<section class="plate no-print mt-4">
-			<h2>{w.runSheet.timeline}</h2>
-			<p class="quiet mb-2">{w.runSheet.timelineHow}</p>
-			<Timeline
-				{board}
-				habit={data.habit}
-				{started}
-				move={(key, atMs) => say({ kind: 'move', key, value: atMs })}
-			/>
-		</section>
-		{#if !started}<div class="mt-4 grid gap-4">{@render toCome()}</div>{/if}
 	{:else}
-		<p class="mb-3">{w.runSheet.notPlanned}</p>
+		<p class="mb-3" role="status">{form ? w.runSheet.notPlanned : w.runSheet.planningFirst}</p>
 	{/if}
-	<details class="plate no-print mt-4" open={!plan || (form && 'errors' in form) || undefined}>
+	<details class="no-print mt-3" open={(form && 'errors' in form) || undefined}>
 		<summary class="summary">{w.runSheet.kitchen}</summary>
 		<KitchenToday
 			{run}
 			habit={data.habit}
 			errors={(form && 'errors' in form && form.errors) || {}}
 			typedBefore={form && 'typed' in form ? form.typed : undefined}
-			planned={plan !== null}
+			first={plan === null && !form}
 		/>
 	</details>
 {/if}
 
-{#snippet outlook(plan: KeptPlan)}
-	<Outlook
-		{run}
-		{plan}
-		{dishName}
-		deadlineMs={log.known.deadlineMs}
-		{started}
-		{zeroMs}
-		habit={data.habit}
-		search={log.known.search}
-	/>
+{#snippet coolingWays()}
+	<details>
+		<summary class="summary">{w.runSheet.cooling}</summary>
+		<ul class="grid gap-2">
+			{#each coolings as chosen (chosen.id)}
+				<li>
+					<p>
+						{w.runSheet.coolingOf({
+							dish: dishName(chosen.id),
+							way: w.runSheet.ways[chosen.vessel][chosen.way],
+							time: durationText(chosen.minutes)
+						})}{#if chosen.iceKg}, {w.runSheet.coolingIce({
+								mass: massText(chosen.iceKg, data.habit)
+							})}{/if}
+						<Word
+							tone={chosen.verdict === 'pass'
+								? 'good'
+								: chosen.verdict === 'fail'
+									? 'refused'
+									: 'caution'}
+							text={verdictWords[chosen.verdict]}
+						/>
+					</p>
+					{#if !started}
+						<form method="POST" action="?/way" use:enhance>
+							<input type="hidden" name="dishId" value={chosen.id} />
+							<select
+								class="entry"
+								name="way"
+								aria-label={w.runSheet.changeWay({ dish: dishName(chosen.id) })}
+								value={chosen.byCook ? chosen.way : ''}
+								onchange={(event) => event.currentTarget.form?.requestSubmit()}
+							>
+								<option value="">{w.runSheet.least}</option>
+								{#each coolingWayNames as way (way)}
+									<option value={way}>{w.runSheet.ways[chosen.vessel][way]}</option>
+								{/each}
+							</select>
+						</form>
+					{/if}
+				</li>
+			{/each}
+		</ul>
+		{#if load}
+			<p class="mt-2">
+				{#if load.iceKg > 0}{w.runSheet.iceInAll({
+						ice: massText(load.iceKg, data.habit),
+						baths: load.baths,
+						busy: durationText(load.bathMin)
+					})}{/if}
+				{#if load.refrigeratorL > 0}{w.runSheet.fridgeInAll({
+						litres: volumeText(load.refrigeratorL, data.habit)
+					})}{/if}
+				{#if load.stirMin > 0}{w.runSheet.stirInAll({
+						time: durationText(load.stirMin)
+					})}{/if}
+			</p>
+		{/if}
+		<p class="quiet mt-2">{standingLine}</p>
+	</details>
 {/snippet}
 
 {#snippet toCome()}
 	{#if of('next').length > 0}
-		<section class="plate">
-			<h2>{w.runSheet.next}</h2>
+		<section>
+			<h2 class="quiet">{w.runSheet.next}</h2>
 			<ul>
-				{#each of('next') as row (row.task.id)}
-					{#if started}
-						<TaskCard
-							{row}
-							dishes={dishNames(row.task.dishIds)}
-							note={data.notes[row.task.id]}
-							manyCooks={(run.capacity.hands ?? 1) > 1}
-							goesOn={null}
-							coolingId={undefined}
-							{dayId}
-							habit={data.habit}
-							{say}
-						/>
-					{:else}
-						{@render line(row)}
-					{/if}
-				{/each}
+				{#each of('next') as row (row.task.id)}{@render line(row, started)}{/each}
 			</ul>
 		</section>
 	{/if}
 	{#if of('later').length > 0}
-		<details class="plate" open={!started}>
+		<details open={!started}>
 			<summary class="summary">{w.runSheet.later} ({of('later').length})</summary>
-			<ul>
-				{#each of('later') as row (row.task.id)}{@render line(row)}{/each}
+			<ul class:long={!started}>
+				{#each of('later') as row (row.task.id)}{@render line(row, false)}{/each}
 			</ul>
 		</details>
 	{/if}
 {/snippet}
 
-{#snippet line(row: (typeof board)[number])}
+{#snippet line(row: (typeof board)[number], canBegin: boolean)}
 	<li class="line">
 		<span class="at">{instantText(row.startMs, data.habit)}</span>
 		<span>
@@ -349,16 +335,54 @@
 			{/if}
 		</span>
 		<span class="quiet">{durationText((row.endMs - row.startMs) / 60_000)}</span>
+		{#if canBegin}
+			<span class="acts no-print">
+				<Press look="quiet" onclick={() => say({ kind: 'begin', key: row.task.id })} data-begin
+					>{w.runSheet.begin}</Press
+				>
+				<Press look="bare" onclick={() => say({ kind: 'skip', key: row.task.id })}
+					>{w.runSheet.skip}</Press
+				>
+			</span>
+		{/if}
 	</li>
 {/snippet}
 
 <style>
+	.screen {
+		display: grid;
+		grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+		gap: 14px 24px;
+		align-items: start;
+	}
+	.ruler-plate {
+		grid-column: 1 / -1;
+		padding: 10px 14px;
+	}
+	.live {
+		grid-template-columns: 450px minmax(0, 1fr) 300px;
+	}
+	.day {
+		display: grid;
+		gap: 10px;
+	}
+	.long {
+		columns: 2;
+		column-gap: 24px;
+	}
 	.line {
 		display: grid;
-		grid-template-columns: 74px 1fr auto;
-		gap: 10px;
-		padding: 9px 0;
+		grid-template-columns: 58px minmax(0, 1fr) auto;
+		gap: 0 10px;
+		padding: 8px 0;
 		border-top: 1px solid var(--hair);
+		break-inside: avoid;
+	}
+	.line .acts {
+		grid-column: 2 / -1;
+		display: flex;
+		gap: 6px;
+		padding-top: 4px;
 	}
 	.at {
 		font-weight: 700;
@@ -366,8 +390,7 @@
 	}
 	.summary {
 		font-weight: 700;
-		font-size: 17px;
-		min-height: 48px;
+		min-height: 44px;
 		display: flex;
 		align-items: center;
 		cursor: pointer;
@@ -381,5 +404,27 @@
 	}
 	.left-out {
 		text-decoration: line-through;
+	}
+	@media (max-width: 1023px) {
+		.screen,
+		.live {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		/* at the stove what is to be done comes first, the ruler after it */
+		.now {
+			order: -1;
+		}
+		.long {
+			columns: 1;
+		}
+	}
+	@media print {
+		.screen,
+		.live {
+			display: block;
+		}
+		.line {
+			padding: 3px 0;
+		}
 	}
 </style>

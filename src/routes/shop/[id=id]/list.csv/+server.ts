@@ -2,7 +2,7 @@ import { error } from '@sveltejs/kit';
 import Papa from 'papaparse';
 import { centsText } from '$lib/present/money';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
-import { shopViewLine } from '$lib/present/shop-view';
+import { linesToBuy } from '../lines-to-buy';
 import { planOptions } from '../plan-options';
 import type { RequestHandler } from './$types';
 
@@ -10,7 +10,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const plan = await planOfDay(locals.db, Number(params.id), await planOptions(url, locals));
 	if (!plan) error(404);
-	const rows = plan.priced.map(shopViewLine).map((line) => ({
+	const rows = (await linesToBuy(locals.db, plan)).map((line) => ({
 		aisle: line.aisle,
 		item: line.name,
 		'to buy g': line.toBuyKg === null ? '' : Math.round(line.toBuyKg * 1000),

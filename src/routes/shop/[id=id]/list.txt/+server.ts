@@ -1,10 +1,10 @@
 import { error } from '@sveltejs/kit';
 import { aisleNames } from '$lib/core/published/aisles';
-import { shopViewLine } from '$lib/present/shop-view';
 import { massText } from '$lib/present/units';
 import * as w from '$lib/present/wording';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
+import { linesToBuy } from '../lines-to-buy';
 import { planOptions } from '../plan-options';
 import type { RequestHandler } from './$types';
 
@@ -13,7 +13,7 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 	const plan = await planOfDay(locals.db, Number(params.id), await planOptions(url, locals));
 	if (!plan) error(404);
 	const habit = habitOf(await getHousehold(locals.db));
-	const all = plan.priced.map(shopViewLine);
+	const all = await linesToBuy(locals.db, plan);
 	const lines = all.filter((line) => line.toBuyKg !== 0);
 	const atHome = all.filter((line) => line.toBuyKg === 0 && line.fromStockKg > 0);
 	const text = aisleNames.flatMap((aisle) => {

@@ -1,0 +1,84 @@
+import { longestCookingMin, handsMin } from '../../../core/steps/step.ts';
+import { dishCosts, priceLines } from '../../../core/shopping/shop-costs.ts';
+import { shoppingList } from '../../../core/shopping/shopping-list.ts';
+import type { DishKind } from '../../../core/index.ts';
+import type { Db } from '../../db/db.ts';
+import { frozenByDish } from '../../queries/packs-by-dish.ts';
+import { knownChoices, menuDishes } from '../../queries/menu-index.ts';
+import { listPrices } from '../../queries/pantry.ts';
+import { picturesAt } from '../../queries/dish-pictures.ts';
+import type { Dish } from '../../queries/dishes.ts';
+import { needsOf } from '../day/plan-menu.ts';
+import { stepsOfDish } from './steps-of-dish.ts';
+
+/** A dish as the menu lists it. */
+export interface MenuRow {
+	id: number;
+	name: string;
+	kind: DishKind;
+	state: 'raw' | 'cooked';
+	servings: number;
+	/** lines kept as text */
+	unread: number;
+	/** hands' work and what cooks by itself, one batch */
+	handsMin: number;
+	cooksMin: number;
+	/** of a serving, as used of whole packs; null: nothing of it has a price */
+	costCents: number | null;
+	frozenPacks: number;
+	frozenServings: number;
+	/** YYYY-MM-DD; null: never packed */
+	lastOn: string | null;
+	/** when its photo was taken in; null: none */
+	pictureAtMs: number | null;
+}
+
+/** What follows from a dish alone; the menu gives the same object as long as nothing on it has changed. */
+const known = new WeakMap<Dish, { handsMin: number; cooksMin: number; unread: number }>();
+
+function factsOf(dish: Dish) {
+	const before = known.get(dish);
+	if (before) return before;
+	const steps = stepsOfDish(dish);
+	const facts = {
+		handsMin: handsMin(steps, 1),
+		cooksMin: longestCookingMin(steps, 1),
+		unread: dish.lines.filter(
+			({ understood, doubts }) => understood === 'text' || doubts.length > 0
+		).length
+	};
+	known.set(dish, facts);
+	return facts;
+}
+
+/** Every dish of the menu with what a cook chooses by, by name. */
+export async function menuOverview(db: Db): Promise<MenuRow[]> {
+	const [dishes, prices, frozen, pictures] = await Promise.all([
+		menuDishes(db),
+		listPrices(db),
+		frozenByDish(db),
+		picturesAt(db)
+	]);
+	const choices = knownChoices(prices);
+	return dishes
+		.filter(({ plateOf }) => plateOf === null)
+		.map((dish) => {
+			const list = shoppingList({ lines: needsOf(dish, 1), stockKg: {} });
+			const [cost] = dishCosts(
+				priceLines({ lines: list, prices, prefer: 'price', withStaples: false, known: choices })
+			);
+			return {
+				id: dish.id,
+				name: dish.name,
+				kind: dish.kind,
+				state: dish.state,
+				servings: dish.servings,
+				...factsOf(dish),
+				costCents: cost && cost.usedCents > 0 ? cost.usedCents / dish.servings : null,
+				frozenPacks: frozen.get(dish.id)?.packs ?? 0,
+				frozenServings: frozen.get(dish.id)?.servings ?? 0,
+				lastOn: frozen.get(dish.id)?.lastOn ?? null,
+				pictureAtMs: pictures.get(dish.id) ?? null
+			};
+		});
+}
