@@ -43,6 +43,12 @@ function codeIn(path: string): string | undefined {
 	return jsQR(rgba, w, h)?.data;
 }
 
+/** A batch is one row; its packs are shown one by one. */
+const oneByOne = (p: Page) =>
+	p
+		.getByRole('button', { name: /^each of / })
+		.first()
+		.click();
 const firstRow = (p: Page) => p.locator('tbody tr').first();
 const count = async (p: Page) =>
 	Number(
@@ -159,11 +165,12 @@ test('search as you type, by best-by month and shelf; several moved at once and 
 	await page.goto('/freezer?q=dal');
 	for (const box of await page.getByRole('checkbox', { name: /choose Red lentil dal/ }).all())
 		await box.check();
-	await page
+	const below = page.getByRole('region', { name: 'With the ticked ones' });
+	await below.getByRole('button', { name: 'Move' }).click();
+	await below
 		.getByRole('combobox', { name: 'Shelf' })
-		.last()
 		.selectOption({ label: 'chest freezer, floor' });
-	await page.getByRole('button', { name: 'Do it' }).click();
+	await below.getByRole('button', { name: 'Do it' }).click();
 	await expect(page.getByText('3 done.')).toBeVisible();
 	await expect(firstRow(page)).toContainText('floor');
 	await page.getByRole('button', { name: 'Undo' }).first().click();
@@ -215,6 +222,7 @@ test('a part is used, the rest split; both are taken back', async () => {
 
 test('a photo of a label opens its pack; a photo without one says what to do', async () => {
 	await page.goto('/freezer?q=tagine');
+	await oneByOne(page);
 	const code = (await page.locator('tbody td.tracking-wider').first().innerText()).trim();
 	const pdf = await page.request.get(`/labels.pdf?codes=${code}&paper=roll-76x51&start=1`);
 	const photo = 'test-results/photo';
@@ -236,6 +244,7 @@ test('counting up a shelf: what is missing leaves the list, what is found comes 
 	await page.getByRole('button', { name: 'Tick all' }).click();
 	await page.getByRole('checkbox').first().uncheck();
 	await page.goto('/freezer?q=bones');
+	await oneByOne(page);
 	const elsewhere = (await page.locator('tbody td.tracking-wider').first().innerText()).trim();
 	await page.goto('/freezer/count');
 	// what was ticked is still ticked

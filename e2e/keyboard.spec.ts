@@ -137,7 +137,7 @@ test('settling in and the whole path by keyboard alone: US units, dark, on a pho
 
 		await page.keyboard.press('f');
 		await expect(heading).toHaveText('2 packs, 8 servings');
-		await expect.poll(() => focusedName(page)).toBe('Open a pack by its code');
+		await expect.poll(() => focusedName(page)).toBe('Search by dish, shelf or code');
 		await page.keyboard.type(code.toLowerCase());
 		await page.keyboard.press('Enter');
 		await expect(page).toHaveURL(`${address}/freezer/${code}`);

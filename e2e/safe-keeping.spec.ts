@@ -6,7 +6,7 @@ test.use({ house: { name: 'safe-keeping', from: 'settled' } });
 test('export everything, change, read back: as it was; a damaged file changes nothing', async ({
 	page
 }) => {
-	await page.goto('/household');
+	await page.goto('/household/copies');
 	const [download] = await Promise.all([
 		page.waitForEvent('download'),
 		page.getByRole('link', { name: 'Export everything' }).click()
@@ -21,7 +21,7 @@ test('export everything, change, read back: as it was; a damaged file changes no
 	await expect(page.getByText('Red lentil dal is off the menu; its packs stay.')).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Red lentil dal' })).toBeHidden();
 
-	await page.goto('/household');
+	await page.goto('/household/copies');
 	const damaged = test.info().outputPath('damaged.json');
 	await writeFile(damaged, (await readFile(path, 'utf8')).replace('"servings"', '"portions"'));
 	await page.getByLabel(/^Read a file back/).setInputFiles(damaged);
@@ -30,13 +30,13 @@ test('export everything, change, read back: as it was; a damaged file changes no
 	await page.goto('/menu');
 	await expect(page.getByRole('link', { name: 'Red lentil dal' })).toBeHidden();
 
-	await page.goto('/household');
+	await page.goto('/household/copies');
 	await page.getByLabel(/^Read a file back/).setInputFiles(path);
 	await page.getByRole('button', { name: 'Replace everything' }).click();
 	await expect(page).toHaveURL('/freezer');
 	await page.goto('/menu');
 	await expect(page.getByRole('link', { name: 'Red lentil dal' })).toBeVisible();
-	await page.goto('/household');
+	await page.goto('/household/copies');
 	await expect(page.getByText(/The last one was made/)).toBeVisible();
 });
 

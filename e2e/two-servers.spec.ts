@@ -10,7 +10,7 @@ test('a second server on the same folder stops with a clear message; after kill 
 	const running = [first.child];
 	try {
 		await first.answers();
-		const household = `http://127.0.0.1:4821/household`;
+		const household = `http://127.0.0.1:4821/household/freezers`;
 		const form = new URLSearchParams({
 			name: 'garage',
 			volumeL: '120 L',
@@ -34,7 +34,9 @@ test('a second server on the same folder stops with a clear message; after kill 
 		const third = server(4823, dataDir);
 		running.push(third.child);
 		await third.answers();
-		expect(await (await fetch('http://127.0.0.1:4823/household')).text()).toContain('garage');
+		expect(await (await fetch('http://127.0.0.1:4823/household/freezers')).text()).toContain(
+			'garage'
+		);
 
 		third.child.kill('SIGTERM');
 		expect(await third.ended).toBe(0);

@@ -105,7 +105,7 @@
 						<a href="/freezer/{pack.code}" class="font-bold">{pack.name}</a>
 						{say.thawPlaces[pack.place ?? 'refrigerator']},
 						{#if pack.thawedAtMs === null}{say.thawUnknown}{:else if clock.ms < pack.thawedAtMs}
-							{say.thawed({ time: instantText(pack.thawedAtMs, data.habit, clock.ms) })}
+							{say.thawed({ time: instantText(pack.thawedAtMs, data.habit, clock.ms) })},
 						{/if}
 						{#if pack.cookByMs !== null}
 							<b>{say.cookBy({ time: instantText(pack.cookByMs, data.habit, clock.ms) })}</b>{/if}
@@ -220,12 +220,10 @@
 										<a href="/freezer/{first.code}" class="name">{first.name}</a>
 										{#if packs.length > 1}<span class="times">× {packs.length}</span>{/if}<br />
 										<span class="quiet">
-											{say.packLine({
+											{say.batchLine({
 												servings: first.servings,
 												mass: massText(first.massKg, data.habit),
-												state: first.state,
-												number: first.number,
-												of: packs.length > 1 ? 1 : first.of
+												state: first.state
 											})}
 										</span>
 									</td>
@@ -457,12 +455,38 @@
 			grid-row: auto;
 		}
 	}
+	.find :global(.press) {
+		white-space: nowrap;
+	}
 	@media (max-width: 767px) {
+		.ledger,
+		.ledger tbody {
+			display: block;
+		}
+		.ledger tr {
+			display: grid;
+			grid-template-columns: 36px 84px minmax(0, 1fr);
+			align-items: center;
+			border-top: 1px solid var(--hair);
+			padding: 6px 0;
+		}
+		.ledger td {
+			border: 0;
+			padding: 0;
+		}
 		.when {
-			width: 112px;
+			grid-column: 3;
+			width: auto;
+		}
+		.when .quiet {
+			display: inline;
 		}
 		.code {
 			display: none;
+		}
+		.filters :global(.entry) {
+			padding: 4px 4px 4px 8px;
+			font-size: 15px;
 		}
 	}
 </style>

@@ -97,7 +97,7 @@
 							<td class="last">{dish.lastOn ? dayText(dish.lastOn, data.habit) : ''}</td>
 							<td class="hands"
 								>{durationText(dish.handsMin)}{#if dish.cooksMin > 0}<span class="quiet">
-										+ {durationText(dish.cooksMin)}</span
+										&nbsp;+ {durationText(dish.cooksMin)}</span
 									>{/if}</td
 							>
 							<td class="cost"

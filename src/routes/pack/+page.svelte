@@ -18,6 +18,8 @@
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
+	import PageHead from '$lib/ui/kit/PageHead.svelte';
+	import { verdictWords } from '$lib/present/wording/codes/words';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import Slab from '$lib/ui/kit/Slab.svelte';
 	import type { PageProps } from './$types';
@@ -107,44 +109,53 @@
 
 <svelte:head><title>{w.pack.pageTitle}</title></svelte:head>
 
-<h1 class="mb-4">{w.pack.heading}</h1>
-{#if data.bar && data.bar.packs.left > 0}
-	<section class="plate mb-4 flex flex-wrap items-center justify-between gap-3">
-		<p>
-			{w.packDay.waits({
-				day: dayText(data.bar.onDay, data.habit),
-				left: data.bar.packs.left,
-				of: data.bar.packs.of
-			})}
-		</p>
-		<Press href="/pack/day/{data.bar.id}">{w.packDay.heading}</Press>
-	</section>
-{/if}
 {#if data.dishes.length === 0}
-	<section class="plate">
-		<p>{w.pack.noDish}</p>
-		<p class="mt-3"><Press href="/menu/new" first>{w.pack.writeADish}</Press></p>
-	</section>
+	<PageHead title={w.pack.heading} />
+	<p>{w.pack.noDish}</p>
+	<p class="mt-3"><Press href="/menu/new" first>{w.pack.writeADish}</Press></p>
 {:else if data.freezers.length === 0}
-	<section class="plate">
-		<p>{w.pack.noFreezer}</p>
-		<p class="mt-3"><Press href="/household" first>{w.pack.toHousehold}</Press></p>
-	</section>
+	<PageHead title={w.pack.heading} />
+	<p>{w.pack.noFreezer}</p>
+	<p class="mt-3"><Press href="/household/freezers" first>{w.pack.toHousehold}</Press></p>
 {:else}
+	<PageHead
+		title={w.pack.heading}
+		facts={cooled
+			? `${data.run?.name}: ${verdictWords[cooled.verdict]}, ${tempText(cooled.nowC, data.habit)}`
+			: ''}
+	>
+		{#if data.bar && data.bar.packs.left > 0}
+			<Press href="/pack/day/{data.bar.id}" look="quiet"
+				>{w.packDay.heading} ({data.bar.packs.left})</Press
+			>
+		{/if}
+		<label class="tick">
+			<input type="checkbox" name="ahead" form="packing" bind:checked={ahead} />
+			{w.packPlan.ahead}
+		</label>
+		<Press type="submit" form="packing" first disabled={busy}
+			>{busy ? w.pack.computing : w.pack.submit}</Press
+		>
+	</PageHead>
+	{#if busy}<p class="quiet mb-2" role="status">{w.pack.computingHow}</p>{/if}
+	{#if Object.keys(errors).length > 0}
+		<p class="entry-error mb-2" role="alert">{w.pack.notPacked}</p>
+	{/if}
 	{#if cooled && cooled.verdict === 'fail'}
-		<p class="plate wants-refused mb-4">
+		<p class="said refused">
 			<b>{w.pack.missed}</b>
 			{w.pack.missedHow({ tempC: tempText(74, data.habit) })}
 		</p>
 	{:else if cooled && cooled.nowC > 8}
-		<p class="plate wants-caution mb-4">
+		<p class="said">
 			<b>{w.pack.warm}</b>
 			{w.pack.warmHow({ tempC: tempText(5, data.habit) })}
 		</p>
 	{/if}
 	<form
+		id="packing"
 		method="POST"
-		class="grid gap-5 lg:grid-cols-[3fr_2fr]"
+		class="grid items-start gap-x-6 gap-y-4 lg:grid-cols-[1fr_380px]"
 		novalidate
 		use:enhance={checked(
 			async () => (await import('$lib/schemas/packing')).packingSchema(data.habit, data.today),
@@ -152,27 +163,27 @@
 			{ busy: (at) => (busy = at) }
 		)}
 	>
-		<section class="plate grid content-start gap-4">
+		<div class="grid gap-4">
 			<input type="hidden" name="coolingRunId" value={typed.coolingRunId} />
-			<Choice
-				name="dishId"
-				label={w.pack.dish}
-				items={data.dishes.map((d) => ({ value: String(d.id), name: d.name }))}
-			/>
-			<div class="grid grid-cols-2 gap-4">
+			<section class="plate what">
+				<Choice
+					name="dishId"
+					label={w.pack.dish}
+					items={data.dishes.map((d) => ({ value: String(d.id), name: d.name }))}
+				/>
 				<Field name="count" label={w.pack.packs} inputmode="numeric" />
 				<Field name="servings" label={w.pack.servings} inputmode="numeric" />
-			</div>
-			<Field
-				name="massKg"
-				label={w.pack.mass}
-				hint={dish && dish.packedKg > 0
-					? w.pack.massHint({
-							unit: unitHint('mass', data.habit),
-							recipe: massText(dish.packedKg, data.habit)
-						})
-					: unitHint('mass', data.habit)}
-			/>
+				<Field
+					name="massKg"
+					label={w.pack.mass}
+					hint={dish && dish.packedKg > 0
+						? w.pack.massHint({
+								unit: unitHint('mass', data.habit),
+								recipe: massText(dish.packedKg, data.habit)
+							})
+						: unitHint('mass', data.habit)}
+				/>
+			</section>
 			<ContainerChoice
 				{dish}
 				{massKg}
@@ -184,21 +195,13 @@
 				bind:typed
 				error={errors.container}
 			/>
-			<fieldset>
-				<legend class="entry-label">{w.pack.block}</legend>
+			<details open={Boolean(errors.lengthM || errors.widthM || errors.thicknessM) || undefined}>
+				<summary class="more">{w.pack.block}</summary>
 				<div class="grid grid-cols-3 gap-4">
 					<Field name="lengthM" label={w.pack.length} hint={length} />
 					<Field name="widthM" label={w.pack.width} hint={length} />
 					<Field name="thicknessM" label={w.pack.thickness} hint={length} />
 				</div>
-			</fieldset>
-			<div class="grid gap-4 sm:grid-cols-2">
-				<Field name="packedOn" label={w.pack.packedOn} hint={w.pack.packedOnHint} />
-				<Field name="bestBy" label={w.pack.bestByOwn} hint={w.pack.bestByHint} />
-			</div>
-			<details open={Boolean(errors.cookedOn)}>
-				<summary class="min-h-12 cursor-pointer font-bold">{w.already.more}</summary>
-				<Field name="cookedOn" label={w.already.cooked} hint={w.packPlan.cookedHint} />
 			</details>
 			{#if dish && dish.state === 'raw' && dish.boughtFrozen.length > 0}
 				<Choice
@@ -211,9 +214,24 @@
 					}))}
 				/>
 			{/if}
-			<Choice name="shelfId" label={w.pack.shelf} items={shelves} />
-		</section>
-		<div class="grid content-start gap-5">
+			{#if data.recent.length > 0}
+				<details open={!dish}>
+					<summary class="more">{w.pack.recent}</summary>
+					<table class="ledger">
+						<tbody>
+							{#each data.recent as { packing, name, count } (packing.id)}
+								<tr>
+									<td><a href="/pack/{packing.id}">{name}</a></td>
+									<td>{count} × {massText(packing.massKg, data.habit)}</td>
+									<td class="quiet">{dayText(packing.packedOn, data.habit)}</td>
+								</tr>
+							{/each}
+						</tbody>
+					</table>
+				</details>
+			{/if}
+		</div>
+		<div class="grid gap-4">
 			<section class="plate grid gap-3">
 				<h2>{w.pack.planTitle}</h2>
 				{#if block}
@@ -253,7 +271,8 @@
 				{#if lasts && dish}
 					{#if lasts.bestBy}
 						<p>
-							{w.pack.bestBy} <b>{dayText(lasts.bestBy, data.habit)}</b>
+							{w.pack.bestBy}
+							<b class="text-[30px] leading-tight">{dayText(lasts.bestBy, data.habit)}</b>
 							{#if lasts.limitingPart !== null && !lasts.bestBySet}
 								<br /><span class="quiet">
 									{w.pack.ruledBy({
@@ -267,36 +286,52 @@
 						<p>{w.pack.noFigure}</p>
 					{/if}
 				{/if}
-				<label class="tick">
-					<input type="checkbox" name="ahead" bind:checked={ahead} />
-					{w.packPlan.ahead}
-				</label>
-				<div>
-					<Press type="submit" first disabled={busy}
-						>{busy ? w.pack.computing : w.pack.submit}</Press
-					>
-				</div>
-				{#if busy}<p class="quiet" role="status">{w.pack.computingHow}</p>{/if}
-				{#if Object.keys(errors).length > 0}
-					<p class="entry-error" role="alert">{w.pack.notPacked}</p>
-				{/if}
 			</section>
-			{#if data.recent.length > 0}
-				<section class="plate">
-					<h2>{w.pack.recent}</h2>
-					<table class="ledger mt-1">
-						<tbody>
-							{#each data.recent as { packing, name, count } (packing.id)}
-								<tr>
-									<td><a href="/pack/{packing.id}">{name}</a></td>
-									<td>{count} × {massText(packing.massKg, data.habit)}</td>
-									<td class="quiet">{dayText(packing.packedOn, data.habit)}</td>
-								</tr>
-							{/each}
-						</tbody>
-					</table>
-				</section>
-			{/if}
+			<section class="grid gap-3">
+				<Choice name="shelfId" label={w.pack.shelf} items={shelves} />
+				<div class="grid gap-3 sm:grid-cols-2">
+					<Field name="packedOn" label={w.pack.packedOn} />
+					<Field name="bestBy" label={w.pack.bestByOwn} hint={w.pack.bestByHint} />
+				</div>
+				<details open={Boolean(errors.cookedOn) || undefined}>
+					<summary class="more">{w.already.more}</summary>
+					<Field name="cookedOn" label={w.already.cooked} hint={w.packPlan.cookedHint} />
+				</details>
+			</section>
 		</div>
 	</form>
 {/if}
+
+<style>
+	.what {
+		display: grid;
+		grid-template-columns: minmax(0, 2fr) 90px 110px minmax(0, 1.2fr);
+		gap: 12px;
+		align-items: start;
+	}
+	.more {
+		min-height: 44px;
+		padding: 10px 0;
+		font-weight: 700;
+		cursor: pointer;
+	}
+	.said {
+		margin-bottom: 10px;
+		padding: 8px 14px;
+		background: var(--mustard-pale);
+		border-left: 4px solid var(--mustard);
+	}
+	.said.refused {
+		background: var(--ember-pale);
+		border-color: var(--ember);
+	}
+	@media (max-width: 767px) {
+		.what {
+			grid-template-columns: 1fr 1fr;
+		}
+		.what > :global(:first-child),
+		.what > :global(:last-child) {
+			grid-column: 1 / -1;
+		}
+	}
+</style>

@@ -1,105 +1,131 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
-	import { durationText, instantText } from '$lib/present/time';
-	import { methodText } from '$lib/present/wording/codes/words';
-	import { routeText } from '$lib/ui/table/route-text';
-	import Field from '$lib/ui/kit/Field.svelte';
-	import Press from '$lib/ui/kit/Press.svelte';
-	import Slab from '$lib/ui/kit/Slab.svelte';
-	import Word from '$lib/ui/kit/Word.svelte';
+	import { rulerSpanMin, rulerTickMin } from '$lib/ui/table/ruler-span';
+	import { instantText } from '$lib/present/time';
+	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();
-	// svelte-ignore state_referenced_locally
-	let by = $state(data.by);
-	const can = $derived(data.ways.filter((way) => way.best));
-	const cannot = $derived(data.ways.filter((way) => !way.best));
-	const left = $derived(Math.round((data.serveAtMs - data.nowMs) / 60_000));
+	const { serveAtMs, nowMs } = $derived(data.asked);
+	const can = $derived(data.ways.flatMap(({ pack, best }) => (best ? [{ pack, best }] : [])));
+	const spanMin = $derived(
+		rulerSpanMin(
+			can.map(({ best }) => best),
+			serveAtMs,
+			nowMs
+		)
+	);
+	const at = (ms: number) => 100 * Math.max(0, 1 - (serveAtMs - ms) / 60_000 / spanMin);
+	const ticks = $derived(
+		Array.from(
+			{ length: Math.floor(spanMin / rulerTickMin(spanMin)) + 1 },
+			(_, i) => serveAtMs - i * rulerTickMin(spanMin) * 60_000
+		)
+	);
 </script>
 
 <svelte:head><title>{w.table.pageTitle}</title></svelte:head>
 
-<form method="GET" class="mb-4 flex flex-wrap items-end gap-4">
-	<div class="tape p-3">
-		<Field
-			name="by"
-			label={w.table.serveBy}
-			inputmode="numeric"
-			size="6"
-			bind:value={by}
-			error={data.badTime !== null ? w.table.badTime : undefined}
-		/>
-	</div>
-	<Press type="submit">{w.table.look}</Press>
-	<p class="pb-3">
-		<b>{instantText(data.serveAtMs, data.habit, data.nowMs)}</b>{w.table.summary({
-			left: durationText(left),
-			able: can.length,
-			all: data.ways.length
-		})}
-	</p>
-</form>
-
-{#if data.ways.length === 0}
+<PageHead title={w.table.allOnOne({ at: instantText(serveAtMs, data.habit, nowMs) })} />
+{#if can.length > 0}
 	<section class="plate">
-		<p>{w.table.empty}</p>
-		<p class="mt-3"><Press href="/pack" first>{w.table.packADish}</Press></p>
+		<div class="sheet" role="group" aria-label={w.table.rulerOf}>
+			<div class="scale" aria-hidden="true">
+				{#each ticks as tick (tick)}<span style:left="{at(tick)}%"
+						>{instantText(tick, data.habit)}</span
+					>{/each}
+			</div>
+			{#each can as { pack, best } (pack.id)}
+				{@const outMs = best.takeOutAtMs}
+				<a class="row" href="/table/{pack.code}?by={data.asked.by}">
+					<span class="name">{pack.name}</span>
+					<span class="track">
+						{#if outMs !== null}
+							<i
+								class="thaws"
+								style:left="{at(outMs)}%"
+								style:width="{at(best.startAtMs) - at(outMs)}%"
+							></i>
+						{/if}
+						<i
+							class="cooks"
+							style:left="{at(best.startAtMs)}%"
+							style:width="{100 - at(best.startAtMs)}%"
+						></i>
+					</span>
+				</a>
+			{/each}
+		</div>
+		<p class="quiet key">
+			<span><i class="thaws"></i>{w.table.thaws}</span>
+			<span><i class="cooks"></i>{w.table.cooks}</span>
+		</p>
 	</section>
-{:else}
-	<div class="grid gap-3 md:grid-cols-2">
-		{#each can as { pack, alike, best } (pack.id)}
-			<a class="plate way" href="/table/{pack.code}?by={data.by}">
-				<Slab
-					thicknessM={pack.own.block.thicknessM}
-					lengthM={pack.packing.lengthM}
-					habit={data.habit}
-				/>
-				<span>
-					<b class="text-[17px]">{pack.name}</b>{#if alike > 1}&nbsp;<span class="quiet"
-							>{w.table.packs({ count: alike })}</span
-						>{/if}<br />
-					{#if best}
-						{methodText(best.method, data.habit)}, {routeText(best.route)} · {durationText(
-							best.totalMin.to
-						)}<br />
-						<span class="quiet">
-							{w.table.packLine({
-								action: best.takeOutAtMs ? w.table.takeOutBy : w.table.startBy,
-								at: instantText(best.takeOutAtMs ?? best.startAtMs, data.habit, data.nowMs),
-								servings: pack.own.servings,
-								code: pack.code
-							})}
-						</span>
-						<Word tone={best.advice} text={best.advice} />
-					{/if}
-				</span>
-			</a>
-		{/each}
-	</div>
-	{#if cannot.length > 0}
-		<section class="plate mt-5">
-			<h2>{w.table.tooLate}</h2>
-			<ul class="mt-1">
-				{#each cannot as { pack } (pack.id)}
-					<li class="py-2">
-						<a href="/table/{pack.code}?by={data.by}">{pack.name}</a>
-						<span class="quiet">{w.table.seeWhy({ what: pack.code })}</span>
-					</li>
-				{/each}
-			</ul>
-		</section>
-	{/if}
+	<p class="quiet mt-3">{w.table.chooseOne}</p>
 {/if}
 
 <style>
-	.way {
+	.scale {
+		position: relative;
+		height: 22px;
+		margin-left: 200px;
+		border-bottom: 2px solid var(--rim);
+		font-size: 14px;
+		color: var(--soft);
+	}
+	.scale span {
+		position: absolute;
+		transform: translateX(-50%);
+		white-space: nowrap;
+	}
+	.row {
 		display: grid;
-		grid-template-columns: 118px 1fr;
+		grid-template-columns: 190px minmax(0, 1fr);
 		align-items: center;
-		gap: 14px;
+		gap: 10px;
+		min-height: 44px;
+		border-top: 1px solid var(--hair);
 		text-decoration: none;
 	}
-	.way:hover {
+	.row:hover {
 		background: var(--cold-pale);
+	}
+	.name {
+		font-weight: 700;
+	}
+	.track {
+		position: relative;
+		height: 44px;
+		border-right: 3px solid var(--rim);
+	}
+	i {
+		position: absolute;
+		top: 9px;
+		height: 26px;
+		border: 1.5px solid var(--rim);
+		border-radius: 4px;
+	}
+	.thaws {
+		background: var(--cold-pale);
+	}
+	.cooks {
+		background: var(--ember-pale);
+	}
+	.key {
+		display: flex;
+		gap: 18px;
+		padding-top: 8px;
+	}
+	.key i {
+		position: static;
+		display: inline-block;
+		width: 18px;
+		height: 12px;
+		margin-right: 6px;
+	}
+	@media (max-width: 1023px) {
+		.plate {
+			display: none;
+		}
 	}
 </style>

@@ -144,12 +144,15 @@
 	ol {
 		display: flex;
 	}
+	li {
+		display: flex;
+		flex: none;
+		align-items: center;
+	}
 	li + li::before {
 		content: '';
-		display: inline-block;
 		width: 10px;
 		border-top: 2px solid var(--hair);
-		vertical-align: middle;
 	}
 	a {
 		display: inline-flex;

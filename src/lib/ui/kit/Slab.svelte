@@ -43,7 +43,7 @@
 			stroke-width="1.8"
 			stroke-dasharray={planned ? '4 3' : undefined}
 		/>
-		{#if !planned}
+		{#if !planned && (!small || heightPx >= 26)}
 			<path
 				d="M9 {Math.min(6, heightPx / 4)} H{widthPx - 9}"
 				stroke="var(--enamel)"
@@ -51,8 +51,13 @@
 				stroke-dasharray="12 3 3 3"
 			/>
 		{/if}
-		<text x={widthPx / 2} y={heightPx / 2 + 5} text-anchor="middle" font-size="14" fill="var(--ink)"
-			>{text}</text
-		>
+		{#if !small || heightPx >= 18}
+			<text
+				x={widthPx / 2}
+				y={heightPx / 2 + 5}
+				text-anchor="middle"
+				font-size="14"
+				fill="var(--ink)">{text}</text
+			>{/if}
 	</g>
 </svg>

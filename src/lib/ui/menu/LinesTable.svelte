@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import * as w from '$lib/present/wording';
 	import type { ParsedLine } from '$lib/formats/ingredient-line';
 	import { lineAmountText } from '$lib/present/amounts';
@@ -8,7 +9,8 @@
 
 	let {
 		lines,
-		habit
+		habit,
+		under
 	}: {
 		habit: Habit;
 		lines: readonly Pick<
@@ -23,43 +25,68 @@
 			| 'stage'
 			| 'understood'
 		>[];
+		/** what is to be said of a line, below it */
+		under?: Snippet<[number]>;
 	} = $props();
 </script>
 
-<table class="ledger mt-2">
-	<thead
+<table class="ledger">
+	<thead class="sr-only"
 		><tr
-			><th>{w.linesTable.howMuch}</th><th>{w.linesTable.item}</th><th>{w.linesTable.cut}</th><th
-				>{w.linesTable.where}</th
-			></tr
+			><th>{w.linesTable.howMuch}</th><th>{w.linesTable.item}</th><th>{w.linesTable.where}</th></tr
 		></thead
 	>
 	<tbody>
 		{#each lines as line, i (i)}
 			{#if line.understood === 'heading'}
-				<tr><th colspan="4" scope="rowgroup">{line.text}</th></tr>
+				<tr><th colspan="3" scope="rowgroup">{line.text}</th></tr>
 			{:else if line.understood === 'text'}
 				<tr>
-					<td colspan="3">{line.text}</td>
-					<td><Word tone="caution" text={w.linesTable.keptAsText} /></td>
+					<td colspan="2">{line.text}</td>
+					<td class="stage"><Word tone="caution" text={w.linesTable.keptAsText} /></td>
 				</tr>
 			{:else}
 				<tr>
-					<td class="whitespace-nowrap">
+					<td class="amount">
 						{#if line.quantity !== null}
 							{lineAmountText(line, habit)}
 						{:else}<span class="quiet">{w.linesTable.open}</span>{/if}
 					</td>
 					<td>
 						{line.item}
-						{#if line.understood === 'item' && line.quantity !== null}<br /><span class="quiet"
-								>{w.linesTable.noWeight}</span
+						{#if line.cut}<span class="quiet">{line.cut}</span>{/if}
+						{#if line.understood === 'item' && line.quantity !== null}<span class="quiet"
+								>({w.linesTable.noWeight})</span
 							>{/if}
+						{@render under?.(i)}
 					</td>
-					<td>{line.cut}</td>
-					<td class="quiet">{stageWords[line.stage].name}</td>
+					<td class="stage">
+						{#if line.stage === 'pack'}<span class="quiet">{stageWords[line.stage].name}</span>
+						{:else}<Word
+								tone={line.stage === 'cook-day' ? 'caution' : 'cold'}
+								text={stageWords[line.stage].name}
+							/>{/if}
+					</td>
 				</tr>
 			{/if}
 		{/each}
 	</tbody>
 </table>
+
+<style>
+	.ledger tr:first-child td {
+		border-top: 0;
+	}
+	.ledger td {
+		padding: 6px 10px 6px 0;
+	}
+	.amount {
+		width: 96px;
+		font-weight: 700;
+		white-space: nowrap;
+	}
+	.stage {
+		text-align: right;
+		white-space: nowrap;
+	}
+</style>

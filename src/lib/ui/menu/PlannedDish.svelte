@@ -312,24 +312,24 @@
 	}
 	@media (max-width: 767px) {
 		.row {
-			grid-template-columns: minmax(0, 1fr) 52px 44px;
+			grid-template-columns: 136px minmax(0, 1fr) 50px 44px;
 		}
 		.name {
-			grid-column: 1 / 2;
+			grid-column: 1 / 3;
 		}
 		.made {
 			grid-row: 2;
 			grid-column: 1;
-			width: 140px;
+		}
+		.where {
+			grid-row: 2;
+			grid-column: 2 / -1;
 		}
 		.made button,
 		.plus,
 		.chip {
 			min-height: 44px;
 			min-width: 44px;
-		}
-		.where {
-			grid-column: 1 / -1;
 		}
 	}
 </style>

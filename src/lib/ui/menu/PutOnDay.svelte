@@ -11,12 +11,15 @@
 	let {
 		ids,
 		days,
-		habit
+		habit,
+		quiet = false
 	}: {
 		/** dishes to be put on */
 		ids: readonly number[];
 		days: readonly { id: number; onDay: string }[];
 		habit: Habit;
+		/** it is not the next step here */
+		quiet?: boolean;
 	} = $props();
 	const today = $derived(dayIn(clock.ms, habit.timeZone));
 	const ahead = $derived(days.filter(({ onDay }) => onDay >= today));
@@ -55,6 +58,6 @@
 			placeholder={dayText(today, habit)}
 		/>
 	{/if}
-	<Press type="submit" first>{w.menu.putOn({ n: ids.length })}</Press>
+	<Press type="submit" first={!quiet} look="quiet">{w.menu.putOn({ n: ids.length })}</Press>
 	{#if problem}<p class="entry-error basis-full" role="alert">{problem}</p>{/if}
 </form>

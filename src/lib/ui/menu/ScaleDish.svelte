@@ -47,7 +47,7 @@
 	);
 </script>
 
-<section class="plate grid gap-3">
+<section class="grid gap-2">
 	<h2>{w.dishCare.scale}</h2>
 	<div class="grid grid-cols-2 items-end gap-3">
 		<Field

@@ -65,8 +65,7 @@
 	const changed = $derived(JSON.stringify(rows) !== JSON.stringify(steps));
 </script>
 
-<section class="plate grid gap-2">
-	<h2>{w.steps.title}</h2>
+<div class="grid gap-2">
 	{#if rows.length === 0}
 		<p>{w.steps.none}</p>
 	{:else}
@@ -220,7 +219,7 @@
 			<Press type="submit">{w.steps.anew}</Press>
 		</form>
 	</div>
-</section>
+</div>
 
 <style>
 	/* the words and what moves them on one line, the rest below */

@@ -18,6 +18,7 @@
 	import { containerText } from '$lib/present/wording/codes/words';
 	import * as w from '$lib/present/wording';
 	import { formsClient } from '$lib/workers/forms-client';
+	import ContainerPicture from './ContainerPicture.svelte';
 	import Why from '../kit/Why.svelte';
 
 	let {
@@ -50,7 +51,7 @@
 	} = $props();
 	const say = w.packPlan;
 	/** the first of the list are what fits best */
-	const shownFirst = 4;
+	const shownFirst = 5;
 
 	const handling = $derived(kindHandling[dish?.kind ?? 'meat-in-sauce']);
 	const pieces = $derived(handling.pieces);
@@ -174,18 +175,20 @@
 					typed.lengthM = typed.widthM = typed.thicknessM = '';
 				}}
 			/>
-			<span>
-				<b>{containerText(choice.key, habit)}</b>
-				{#if litres > 0}<br /><span class="quiet">{note(choice)}</span>{/if}
-			</span>
+			<ContainerPicture
+				container={choice.key}
+				fill01={litres > 0 && choice.fits ? choice.fill01 : 0}
+			/>
+			<b>{containerText(choice.key, habit)}</b>
+			{#if litres > 0}<span class="quiet">{note(choice)}</span>{/if}
 		</label>
 	{/snippet}
-	<div class="mt-1 grid gap-2 sm:grid-cols-2">
+	<div class="choices">
 		{#each choices.slice(0, shownFirst) as choice (choice.key)}{@render one(choice)}{/each}
 	</div>
 	<details class="mt-2" open={choices.findIndex(({ key }) => key === container) >= shownFirst}>
 		<summary class="min-h-12 cursor-pointer font-bold">{say.others}</summary>
-		<div class="grid gap-2 sm:grid-cols-2">
+		<div class="choices">
 			{#each choices.slice(shownFirst) as choice (choice.key)}{@render one(choice)}{/each}
 		</div>
 	</details>
@@ -248,21 +251,39 @@
 {/if}
 
 <style>
+	.choices {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
+		gap: 6px;
+		margin-top: 4px;
+	}
 	.choice {
-		display: flex;
-		gap: 10px;
-		align-items: flex-start;
+		position: relative;
+		display: grid;
+		justify-items: center;
+		align-content: start;
+		gap: 2px;
 		min-height: 48px;
-		padding: 8px 10px;
-		border: 1.5px solid var(--soft);
-		border-radius: 8px;
+		padding: 6px 6px 8px;
+		border: 2px solid transparent;
+		border-radius: 10px;
+		text-align: center;
+		font-size: 15px;
+		line-height: 1.25;
 		cursor: pointer;
 	}
+	.choice:hover {
+		background: var(--cold-pale);
+	}
 	.choice.chosen {
-		border: 2.5px solid var(--rim);
+		border-color: var(--rim);
 		background: var(--tape);
 	}
+	.choice:has(input:focus-visible) {
+		outline: 3px solid var(--cold);
+	}
 	.choice input {
-		margin-top: 4px;
+		position: absolute;
+		opacity: 0;
 	}
 </style>

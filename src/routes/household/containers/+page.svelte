@@ -6,6 +6,7 @@
 	import { volumeText } from '$lib/present/units';
 	import { containerText } from '$lib/present/wording/codes/words';
 	import Field from '$lib/ui/kit/Field.svelte';
+	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
@@ -22,7 +23,7 @@
 
 <svelte:head><title>{say.title}</title></svelte:head>
 
-<h1 class="mb-2">{say.heading}</h1>
+<PageHead title={say.heading} />
 <p class="quiet mb-4 max-w-[70ch]">{say.how}</p>
 <form
 	method="POST"

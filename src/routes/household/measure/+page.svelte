@@ -5,6 +5,7 @@
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/kit/checked';
 	import Field from '$lib/ui/kit/Field.svelte';
+	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
 	import { typedForm } from '$lib/ui/kit/typed-form.svelte';
@@ -38,10 +39,7 @@
 
 <svelte:head><title>{w.measure.pageTitle}</title></svelte:head>
 
-<div class="mb-2 flex flex-wrap items-center justify-between gap-3">
-	<h1>{w.measure.title}</h1>
-	<Press href="/household">{w.measure.household}</Press>
-</div>
+<PageHead title={w.measure.title} />
 <p class="mb-4">{w.measure.why} <span class="quiet">{w.measure.newPacks}</span></p>
 
 {#await data.learned}

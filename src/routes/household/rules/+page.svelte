@@ -9,6 +9,7 @@
 	import { checked } from '$lib/ui/kit/checked';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
+	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import { typedForm } from '$lib/ui/kit/typed-form.svelte';
 	import type { PageProps } from './$types';
@@ -34,10 +35,7 @@
 
 <svelte:head><title>{w.householdRules.pageTitle}</title></svelte:head>
 
-<div class="mb-4 flex flex-wrap items-center justify-between gap-3">
-	<h1>{w.householdRules.heading}</h1>
-	<Press href="/household">{w.householdRules.theHousehold}</Press>
-</div>
+<PageHead title={w.householdRules.heading} />
 
 <div class="grid gap-5 lg:grid-cols-[2fr_3fr]">
 	<form

@@ -22,6 +22,10 @@ import { correctionsOf } from '$lib/formats/line-corrections';
 import { findItem } from '$lib/core/foods/find-item';
 import { settleSchema } from '$lib/schemas/settle';
 import { settleDish } from '$lib/server/services/dishes/settle-dish';
+import { servingCents } from '$lib/server/services/dishes/menu-overview';
+import { dropPicture, keepPicture } from '$lib/server/services/dishes/dish-picture';
+import { pictureAt } from '$lib/server/queries/dish-pictures';
+import { listDays } from '$lib/server/queries/days';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -51,6 +55,9 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 		cookDay: proposedSteps(dish).cookDay,
 		nutrition,
 		known: { lines: knownLines, of: dish.lines.length },
+		pictureAtMs: await pictureAt(locals.db, dish.id),
+		costCents: await servingCents(locals.db, dish),
+		days: (await listDays(locals.db)).map(({ id, onDay }) => ({ id, onDay })),
 		versions: await versionsOf(locals.db, dish.id),
 		notes: await notesOf(locals.db, dish.id)
 	};
@@ -116,6 +123,17 @@ export const actions: Actions = {
 		if (typed && !item) return fail(400, { componentMessage: w.dishCare.componentUnknown });
 		if (!(await setStandsFor(locals.db, Number(params.id), item?.name ?? null))) error(404);
 		return { component: true };
+	},
+	picture: async ({ request, locals, params }) => {
+		const file = (await request.formData()).get('file');
+		if (!(file instanceof Blob)) return fail(400, { pictureMessage: w.dishPicture.notAPicture });
+		const kept = await keepPicture(locals.db, Number(params.id), file, nowMs());
+		if (!kept) error(404);
+		return kept.ok ? { pictured: true } : fail(400, { pictureMessage: kept.message });
+	},
+	noPicture: async ({ locals, params }) => {
+		await dropPicture(locals.db, Number(params.id));
+		return { pictured: false };
 	},
 	remove: async ({ locals, params }) => {
 		if (!(await removeDish(locals.db, Number(params.id), nowMs()))) error(404);

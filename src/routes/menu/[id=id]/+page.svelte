@@ -10,7 +10,14 @@
 	import Field from '$lib/ui/kit/Field.svelte';
 	import CatalogueNames from '$lib/ui/menu/CatalogueNames.svelte';
 	import Cautions from '$lib/ui/kit/Cautions.svelte';
-	import FreezerCheck from '$lib/ui/menu/FreezerCheck.svelte';
+	import DishPicture from '$lib/ui/menu/DishPicture.svelte';
+	import FreezerFinding from '$lib/ui/menu/FreezerFinding.svelte';
+	import PhotoInput from '$lib/ui/menu/PhotoInput.svelte';
+	import PutOnDay from '$lib/ui/menu/PutOnDay.svelte';
+	import StepsGlance from '$lib/ui/menu/StepsGlance.svelte';
+	import PageHead from '$lib/ui/kit/PageHead.svelte';
+	import { priceText } from '$lib/present/money';
+	import { sources } from '$lib/core/published/sources';
 	import StepsTable from '$lib/ui/menu/StepsTable.svelte';
 	import { roundedNutrition } from '$lib/core/foods/nutrition';
 	import DishForm from '$lib/ui/menu/DishForm.svelte';
@@ -24,6 +31,7 @@
 	const nutrition = $derived(roundedNutrition(data.nutrition));
 	let editing = $state(false);
 	let noteText = $state('');
+	let correcting = $state(false);
 	const dish = $derived(data.dish);
 	const facts = $derived(dish.facts);
 	const open = $derived(
@@ -36,6 +44,7 @@
 	onMount(() => {
 		if (hasDraft('?/change')) editing = true;
 	});
+	const checkSource = sources['nchfp-freezing'];
 	const percent = (part: number) => `${Math.round(part * 1000) / 10} %`;
 
 	const values = $derived.by((): Record<string, string> => {
@@ -66,10 +75,9 @@
 <svelte:head><title>{w.menuOne.pageTitle({ name: dish.name })}</title></svelte:head>
 
 {#if editing}
-	<div class="mb-4 flex items-center justify-between gap-3">
-		<h1>{dish.name}</h1>
-		<Press onclick={() => (editing = false)}>{w.menuOne.leave}</Press>
-	</div>
+	<PageHead title={dish.name}>
+		<Press onclick={() => (editing = false)} look="quiet">{w.menuOne.leave}</Press>
+	</PageHead>
 	<DishForm
 		values={form && 'typed' in form && form.typed ? form.typed : values}
 		serverErrors={form && 'errors' in form ? form.errors : undefined}
@@ -78,68 +86,41 @@
 		action="?/change"
 	/>
 {:else}
-	<div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
-		<div class="grid content-start gap-5">
-			<section class="plate">
-				<div class="flex flex-wrap items-center justify-between gap-3">
-					<h1>{dish.name}</h1>
-					<div class="flex gap-2">
-						<Press onclick={() => (editing = true)}>{w.menuOne.change}</Press>
-						<form method="POST" action="?/remove" use:enhance>
-							<Press type="submit">{w.menuOne.remove}</Press>
-						</form>
-					</div>
-				</div>
-				<p class="quiet">
-					{w.menuOne.contents({
-						servings: dish.servings,
-						kind: kindWords[dish.kind].name.toLowerCase()
-					})}
-					<Word tone={dish.state === 'raw' ? 'caution' : 'cold'} text={dish.state} />
-				</p>
-				<LinesTable lines={dish.lines} habit={data.habit} />
-				{#if dish.method}<p class="mt-3 whitespace-pre-line">{dish.method}</p>{/if}
-			</section>
-			<StepsTable
-				steps={data.steps}
-				notes={data.stepNotes}
-				cookDay={data.cookDay}
-				message={form && 'stepsMessage' in form ? form.stepsMessage : undefined}
-			/>
-			{#await import('$lib/ui/menu/ScaleDish.svelte') then { default: ScaleDish }}
-				<ScaleDish lines={dish.lines} servings={dish.servings} habit={data.habit} />
-			{/await}
-			<section class="plate grid gap-3">
-				<h2>{w.dishCare.notes}</h2>
-				{#each data.notes as note (note.id)}
-					<p>
-						“{note.text}”
-						<span class="quiet">{dayText(dayIn(note.atMs, data.habit.timeZone), data.habit)}</span>
-					</p>
-				{/each}
-				<form
-					method="POST"
-					action="?/note"
-					class="flex flex-wrap items-end gap-3"
-					use:enhance={() =>
-						async ({ update, result }) => {
-							await update({ reset: false });
-							if (result.type === 'success') noteText = '';
-						}}
-				>
-					<div class="grow">
-						<Field
-							name="text"
-							label={w.dishCare.newNote}
-							bind:value={noteText}
-							error={form && 'noteErrors' in form ? form.noteErrors?.text : undefined}
-						/>
-					</div>
-					<Press type="submit">{w.dishCare.keepNote}</Press>
-				</form>
-			</section>
+	<header class="head">
+		<DishPicture dish={{ ...dish, pictureAtMs: data.pictureAtMs }} widthPx={64} />
+		<h1>{dish.name}</h1>
+		<p class="quiet">
+			<Word tone={dish.state === 'raw' ? 'caution' : 'cold'} text={dish.state} />
+			{w.menuOne.contents({
+				servings: dish.servings,
+				kind: kindWords[dish.kind].name.toLowerCase()
+			})}
+		</p>
+		<div class="acts no-print">
+			<Press onclick={() => (editing = true)} look="quiet">{w.menuOne.change}</Press>
+			{#if dish.state === 'cooked'}
+				<Press href="/pack?dish={dish.id}" look="quiet">{w.menuOne.packIt}</Press>
+				<Press href="/cool/new?dish={dish.id}" first>{w.menuOne.coolIt}</Press>
+			{:else}
+				<Press href="/pack?dish={dish.id}" first>{w.menuOne.packIt}</Press>
+			{/if}
 		</div>
-		<div class="grid content-start gap-5">
+	</header>
+	{#if data.notes.length > 0}
+		<p class="tape last">
+			{w.menuOne.lastTime({
+				day: dayText(dayIn(data.notes[0].atMs, data.habit.timeZone), data.habit)
+			})} <b>“{data.notes[0].text}”</b>
+		</p>
+	{/if}
+	{#if data.partCooked}
+		<p class="part">
+			<Word tone="refused" text={w.dishCare.partCooked} />
+			{w.dishCare.partCookedHow({ sentence: data.partCooked })}
+		</p>
+	{/if}
+	<div class="grid items-start gap-x-6 gap-y-3 lg:grid-cols-[1fr_350px]">
+		<div class="grid gap-3">
 			{#if open}
 				<section class="plate wants-caution">
 					{#await import('$lib/ui/menu/OpenQuestions.svelte')}
@@ -149,7 +130,81 @@
 					{/await}
 				</section>
 			{/if}
-			<section class="plate grid gap-2">
+			<section class="plate">
+				<h2>{w.menuOne.forServings({ n: dish.servings })}</h2>
+				<LinesTable lines={dish.lines} habit={data.habit}>
+					{#snippet under(at)}
+						{@const finding = data.findings.find(({ line }) => line === at)}
+						{#if finding}<FreezerFinding {finding} />{/if}
+					{/snippet}
+				</LinesTable>
+				<p class="quiet mt-2">
+					{#if data.findings.length === 0 && !data.partCooked}{w.dishCare.fine}{/if}
+					{checkSource.title}. {checkSource.publisher} ({checkSource.via})
+				</p>
+			</section>
+			<section class="plate grid gap-1">
+				<div class="flex items-baseline justify-between gap-3">
+					<h2>{w.steps.title}</h2>
+					<button type="button" class="why" onclick={() => (correcting = !correcting)}
+						>{correcting ? w.steps.done : w.steps.correct}</button
+					>
+				</div>
+				{#if correcting || (form && 'stepsMessage' in form)}
+					<StepsTable
+						steps={data.steps}
+						notes={data.stepNotes}
+						cookDay={data.cookDay}
+						message={form && 'stepsMessage' in form ? form.stepsMessage : undefined}
+					/>
+				{:else}
+					<StepsGlance steps={data.steps} cookDay={data.cookDay} />
+				{/if}
+				{#if dish.method}
+					<details>
+						<summary class="quiet more">{w.menuOne.method}</summary>
+						<p class="max-w-[75ch] whitespace-pre-line">{dish.method}</p>
+					</details>
+				{/if}
+			</section>
+			{#await import('$lib/ui/menu/ScaleDish.svelte') then { default: ScaleDish }}
+				<ScaleDish lines={dish.lines} servings={dish.servings} habit={data.habit} />
+			{/await}
+		</div>
+		<div class="grid gap-4">
+			<section>
+				<h2>{w.menu.columns.cost}</h2>
+				<p class="figures">
+					<span>
+						<Why
+							note={{
+								title: w.dishCare.nutrition,
+								rule: w.dishCare.nutritionRule,
+								inputs: [
+									{ name: w.dishCare.knownLines, value: `${data.known.lines} / ${data.known.of}` }
+								],
+								sources: ['eu-1169-energy', 'item-composition']
+							}}
+							><b>{data.habit.system === 'us' ? nutrition.energyKcal : nutrition.energyKj}</b></Why
+						>
+						{data.habit.system === 'us' ? 'kcal' : 'kJ'}
+					</span>
+					<span><b>{nutrition.proteinG}</b> {w.menuOne.protein}</span>
+					{#if data.costCents !== null}
+						<span><b>{priceText(data.costCents, data.habit)}</b> {w.menuOne.costs}</span>
+					{/if}
+				</p>
+				<p class="quiet">
+					{w.dishCare.perServing({ kj: nutrition.energyKj, kcal: nutrition.energyKcal })}:
+					{w.dishCare.grams({
+						protein: nutrition.proteinG,
+						fat: nutrition.fatG,
+						carbohydrate: nutrition.carbohydrateG,
+						fibre: nutrition.fibreG
+					})}
+				</p>
+			</section>
+			<section class="grid gap-2">
 				<h2>{w.menuOne.facts}</h2>
 				<p>
 					{w.menuOne.core}
@@ -168,7 +223,11 @@
 				{/if}
 				<p>
 					{w.menuOne.contains}
-					<b>{facts.allergens.join(', ') || (facts.allergensKnown ? w.menuOne.noAllergens : '')}</b>
+					{#each facts.allergens as allergen (allergen)}<Word
+							tone="caution"
+							text={allergen}
+						/>&nbsp;
+					{:else}{facts.allergensKnown ? w.menuOne.noAllergens : ''}{/each}
 					{#if !facts.allergensKnown}
 						<Why
 							note={{
@@ -187,9 +246,7 @@
 					>
 				</p>
 				<details>
-					<summary class="quiet" style="cursor: pointer; min-height: 28px"
-						>{w.dishCare.allergensKeep}</summary
-					>
+					<summary class="quiet more">{w.dishCare.allergensKeep}</summary>
 					<form
 						method="POST"
 						action="?/allergens"
@@ -206,7 +263,7 @@
 						<label class="tick pb-2"
 							><input type="checkbox" name="asRead" /> {w.dishCare.allergensAsRead}</label
 						>
-						<Press type="submit">{w.dishCare.allergensKeep}</Press>
+						<Press type="submit" look="quiet">{w.dishCare.allergensKeep}</Press>
 					</form>
 				</details>
 				<p>
@@ -245,50 +302,75 @@
 					<p>{w.menuOne.noInstruction}</p>
 				{/if}
 				{#if dish.addOnDay}<p>{w.menuOne.onTheDay({ amounts: dish.addOnDay })}</p>{/if}
-				<p>
-					<Why
-						note={{
-							title: w.dishCare.nutrition,
-							rule: w.dishCare.nutritionRule,
-							inputs: [
-								{ name: w.dishCare.knownLines, value: `${data.known.lines} / ${data.known.of}` }
-							],
-							sources: ['eu-1169-energy', 'item-composition']
-						}}
-						><b>{w.dishCare.perServing({ kj: nutrition.energyKj, kcal: nutrition.energyKcal })}</b
-						></Why
-					><br />
-					<span class="quiet">
-						{w.dishCare.nutrition}: {w.dishCare.grams({
-							protein: nutrition.proteinG,
-							fat: nutrition.fatG,
-							carbohydrate: nutrition.carbohydrateG,
-							fibre: nutrition.fibreG
-						})}
-					</span>
-				</p>
+				{#if dish.state === 'raw'}<p class="quiet">{w.menuOne.partCooked}</p>{/if}
 			</section>
-			<FreezerCheck findings={data.findings} partCooked={data.partCooked} />
 			{#if data.cautions.length > 0}
-				<section class="plate"><Cautions codes={data.cautions} habit={data.habit} /></section>
+				<section><Cautions codes={data.cautions} habit={data.habit} /></section>
 			{/if}
-			<section class="plate grid gap-3">
-				<h2>{w.menuOne.next}</h2>
-				<div class="flex flex-wrap gap-3">
-					{#if dish.state === 'cooked'}
-						<Press href="/cool/new?dish={dish.id}" first>{w.menuOne.coolIt}</Press>
-						<Press href="/pack?dish={dish.id}">{w.menuOne.packIt}</Press>
-					{:else}
-						<Press href="/pack?dish={dish.id}" first>{w.menuOne.packIt}</Press>
-					{/if}
-				</div>
-				{#if dish.state === 'raw'}
-					<p class="quiet">{w.menuOne.partCooked}</p>
-				{/if}
+			<section>
+				<h2>{w.menuOne.onADay}</h2>
+				<PutOnDay ids={[dish.id]} days={data.days} habit={data.habit} quiet />
 			</section>
+			<section class="grid gap-2">
+				<h2>{w.dishCare.notes}</h2>
+				{#each data.notes as note (note.id)}
+					<p>
+						“{note.text}”
+						<span class="quiet">{dayText(dayIn(note.atMs, data.habit.timeZone), data.habit)}</span>
+					</p>
+				{/each}
+				<form
+					method="POST"
+					action="?/note"
+					class="flex flex-wrap items-end gap-3"
+					use:enhance={() =>
+						async ({ update, result }) => {
+							await update({ reset: false });
+							if (result.type === 'success') noteText = '';
+						}}
+				>
+					<div class="grow">
+						<Field
+							name="text"
+							label={w.dishCare.newNote}
+							bind:value={noteText}
+							error={form && 'noteErrors' in form ? form.noteErrors?.text : undefined}
+						/>
+					</div>
+					<Press type="submit" look="quiet">{w.dishCare.keepNote}</Press>
+				</form>
+			</section>
+			<div class="flex flex-wrap gap-2">
+				<PhotoInput
+					has={data.pictureAtMs !== null}
+					message={form && 'pictureMessage' in form ? form.pictureMessage : undefined}
+				/>
+				<Press href="/menu/{dish.id}/recipe.json" look="bare">{w.dishCare.asJson}</Press>
+				<Press href="/menu/{dish.id}/recipe.txt" look="bare">{w.dishCare.asText}</Press>
+				<form method="POST" action="?/remove" use:enhance>
+					<Press type="submit" look="bare">{w.menuOne.remove}</Press>
+				</form>
+			</div>
+			<details open={(form && 'componentMessage' in form) || undefined}>
+				<summary class="more font-bold">{w.dishCare.component}</summary>
+				<CatalogueNames />
+				<form method="POST" action="?/component" class="flex flex-wrap items-end gap-3" use:enhance>
+					<div class="grow">
+						<Field
+							name="standsFor"
+							label={w.dishCare.componentHow}
+							value={dish.standsFor ?? ''}
+							placeholder={w.dishCare.componentNone}
+							list="catalogue"
+							error={form && 'componentMessage' in form ? form.componentMessage : undefined}
+						/>
+					</div>
+					<Press type="submit" look="quiet">{w.dishCare.componentKeep}</Press>
+				</form>
+			</details>
 			{#if data.versions.length > 0}
-				<section class="plate grid gap-2">
-					<h2>{w.dishCare.versions}</h2>
+				<details>
+					<summary class="more font-bold">{w.dishCare.versions}</summary>
 					{#each data.versions.slice(0, 8) as version (version.id)}
 						<form
 							method="POST"
@@ -304,33 +386,58 @@
 									lines: version.content.lines.length
 								})}</span
 							>
-							<Press type="submit">{w.dishCare.versionBack}</Press>
+							<Press type="submit" look="quiet">{w.dishCare.versionBack}</Press>
 						</form>
 					{/each}
-				</section>
+				</details>
 			{/if}
-			<section class="plate grid gap-3">
-				<h2>{w.dishCare.component}</h2>
-				<CatalogueNames />
-				<form method="POST" action="?/component" class="flex flex-wrap items-end gap-3" use:enhance>
-					<div class="grow">
-						<Field
-							name="standsFor"
-							label={w.dishCare.componentHow}
-							value={dish.standsFor ?? ''}
-							placeholder={w.dishCare.componentNone}
-							list="catalogue"
-							error={form && 'componentMessage' in form ? form.componentMessage : undefined}
-						/>
-					</div>
-					<Press type="submit">{w.dishCare.componentKeep}</Press>
-				</form>
-				<h2>{w.dishCare.export}</h2>
-				<div class="flex flex-wrap gap-3">
-					<Press href="/menu/{dish.id}/recipe.json">{w.dishCare.asJson}</Press>
-					<Press href="/menu/{dish.id}/recipe.txt">{w.dishCare.asText}</Press>
-				</div>
-			</section>
 		</div>
 	</div>
 {/if}
+
+<style>
+	.head {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px 14px;
+		margin-bottom: 10px;
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+		margin-left: auto;
+	}
+	.last {
+		margin-bottom: 10px;
+		padding: 6px 12px;
+	}
+	.part {
+		margin-bottom: 10px;
+		padding: 8px 12px;
+		background: var(--ember-pale);
+	}
+	.figures {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px 20px;
+		align-items: baseline;
+		color: var(--soft);
+	}
+	.figures b {
+		font-size: 30px;
+		line-height: 1.2;
+		color: var(--ink);
+	}
+	.more {
+		min-height: 44px;
+		padding: 10px 0;
+		cursor: pointer;
+	}
+	@media (max-width: 767px) {
+		.acts {
+			margin-left: 0;
+		}
+	}
+</style>

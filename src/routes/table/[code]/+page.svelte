@@ -164,67 +164,47 @@
 {#if form && 'message' in form && form.message}<p class="entry-error mb-3" role="alert">
 		{form.message}
 	</p>{/if}
-<CookLog
-	options={packing.card.options.filter((option) => option.state === 'frozen')}
-	cooks={data.cooks}
-	habit={data.habit}
-	open={pack.status === 'cooked'}
-	errors={(form && 'logErrors' in form && form.logErrors) || {}}
-	logged={Boolean(form && 'logged' in form && form.logged)}
-/>
 
-<section class="plate grid gap-4">
-	<div class="flex flex-wrap items-start justify-between gap-4">
-		<div class="flex flex-wrap items-center gap-4">
-			<Slab
-				thicknessM={pack.own.block.thicknessM}
-				lengthM={pack.own.block.lengthM}
-				habit={data.habit}
-			/>
-			<div>
-				<h1>{pack.name}</h1>
-				<p class="quiet">
-					{w.tableOne.packLine({
-						mass: massText(pack.own.massKg, data.habit),
-						servings: pack.own.servings,
-						thickness: lengthText(pack.own.block.thicknessM, data.habit),
-						packedOn: dayText(packing.packedOn, data.habit),
-						code: pack.code
-					})}
-					<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
-				</p>
-			</div>
-		</div>
-		{#if pack.status === 'frozen'}
-			<form method="POST" action="?/cooked" use:enhance>
-				<Press type="submit" first>{w.tableOne.markCooked}</Press>
-			</form>
-		{/if}
-	</div>
-	<div class="flex flex-wrap items-end gap-5">
-		<form method="GET" class="tape flex items-end gap-3 p-2">
-			<Field
-				name="by"
-				label={w.tableOne.serveBy}
-				inputmode="numeric"
-				size="6"
-				bind:value={by}
-				error={data.badTime ? w.tableOne.badTime : undefined}
-			/>
-			<Press type="submit">{w.tableOne.look}</Press>
-		</form>
-		<p class="pb-2">
-			{w.tableOne.doneAt} <b>{tempText(data.convert.coreC, data.habit)}</b>
-			{w.tableOne.inTheMiddle}
-			<span class="quiet">({coreWords[packing.core]})</span
-			>{#if tender !== null && packing.state === 'raw'}{w.tableOne.tenderAt({
-					temp: tempText(tender, data.habit)
-				})}{/if}<br />
-			<span class="quiet"
-				>{w.tableOne.boilsAt({ tempC: tempText(data.asked.boilsC, data.habit) })}</span
-			>
+<p class="back no-print"><a href="/table?by={data.by}">{w.tableOne.back}</a></p>
+<header class="head">
+	<Slab
+		thicknessM={pack.own.block.thicknessM}
+		lengthM={pack.own.block.lengthM}
+		habit={data.habit}
+		small
+	/>
+	<div>
+		<h1>{pack.name}</h1>
+		<p class="quiet">
+			{w.tableOne.packLine({
+				mass: massText(pack.own.massKg, data.habit),
+				servings: pack.own.servings,
+				thickness: lengthText(pack.own.block.thicknessM, data.habit),
+				packedOn: dayText(packing.packedOn, data.habit),
+				code: pack.code
+			})}
+			<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
 		</p>
 	</div>
+	{#if pack.status === 'frozen'}
+		<form method="POST" action="?/cooked" class="ml-auto" use:enhance>
+			<Press type="submit" first>{w.tableOne.markCooked}</Press>
+		</form>
+	{/if}
+</header>
+{#if pack.status === 'cooked'}{@render log()}{/if}
+<section class="plate grid gap-3">
+	<form method="GET" class="by">
+		<Field
+			name="by"
+			label={w.tableOne.serveBy}
+			inputmode="numeric"
+			size="6"
+			bind:value={by}
+			error={data.badTime ? w.tableOne.badTime : undefined}
+		/>
+		<Press type="submit" look="quiet">{w.tableOne.look}</Press>
+	</form>
 	<RouteTable
 		{routes}
 		bind:route={routeName}
@@ -232,35 +212,36 @@
 		{nowMs}
 		habit={data.habit}
 	/>
+	<CookRuler {ways} serveAtMs={data.serveAtMs} {nowMs} habit={data.habit} />
+	<p>
+		{w.tableOne.doneAt} <b>{tempText(data.convert.coreC, data.habit)}</b>
+		{w.tableOne.inTheMiddle}
+		<span class="quiet"
+			>({coreWords[packing.core]}; {w.tableOne.boilsAt({
+				tempC: tempText(data.asked.boilsC, data.habit)
+			})})</span
+		>{#if tender !== null && packing.state === 'raw'}{w.tableOne.tenderAt({
+				temp: tempText(tender, data.habit)
+			})}{/if}
+	</p>
+	<details>
+		<summary class="more">{w.cookChart.title}</summary>
+		<Drawn
+			draw={cookChart}
+			input={chart}
+			label={w.cookChart.label({ names: lines.map((line) => line.name).join(', ') })}
+			heightPx={240}
+		/>
+	</details>
 	<Cautions codes={data.cautions} habit={data.habit} />
 	{#if data.changed.length > 0}<p>
 			{w.tableOne.changed({
 				what: data.changed.map((change) => w.cardChanges[change]).join(', ')
 			})}
 		</p>{/if}
-	<WhatIf
-		bind:change
-		packed={{
-			...assumed,
-			lengthM: packing.lengthM,
-			mobility: base.food.mobility ?? 1,
-			liquidKg: base.liquidKg
-		}}
-		kept={pack.assumed}
-		habit={data.habit}
-		{note}
-	/>
-	<CookRuler {ways} serveAtMs={data.serveAtMs} {nowMs} habit={data.habit} />
-	<h2>{w.cookChart.title}</h2>
-	<Drawn
-		draw={cookChart}
-		input={chart}
-		label={w.cookChart.label({ names: lines.map((line) => line.name).join(', ') })}
-		heightPx={260}
-	/>
 </section>
 
-<div class="mt-5 grid gap-4 md:grid-cols-2">
+<div class="ways">
 	{#each ways as { option, plan } (JSON.stringify(option.method))}
 		<CookWay
 			{option}
@@ -277,6 +258,18 @@
 	{/each}
 	{#each waiting as times (methodKey(times.method))}<LikelyWay {times} habit={data.habit} />{/each}
 </div>
+<WhatIf
+	bind:change
+	packed={{
+		...assumed,
+		lengthM: packing.lengthM,
+		mobility: base.food.mobility ?? 1,
+		liquidKg: base.liquidKg
+	}}
+	kept={pack.assumed}
+	habit={data.habit}
+	{note}
+/>
 <OnATimer
 	{convert}
 	state={route.state}
@@ -287,6 +280,64 @@
 {#if packing.state === 'cooked'}
 	<TimerWays massKg={pack.own.massKg} servings={pack.own.servings} habit={data.habit} />
 {/if}
+{#if pack.status !== 'cooked'}{@render log()}{/if}
 <p class="quiet mt-4">
 	{w.tableOne.careful({ standing: standingLine })}
 </p>
+
+{#snippet log()}
+	<CookLog
+		options={packing.card.options.filter((option) => option.state === 'frozen')}
+		cooks={data.cooks}
+		habit={data.habit}
+		open={pack.status === 'cooked'}
+		errors={(form && 'logErrors' in form && form.logErrors) || {}}
+		logged={Boolean(form && 'logged' in form && form.logged)}
+	/>
+{/snippet}
+
+<style>
+	.head {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px 14px;
+		margin-bottom: 10px;
+	}
+	.by {
+		display: flex;
+		align-items: flex-end;
+		gap: 8px;
+	}
+	.back {
+		margin-bottom: 4px;
+	}
+	.back a {
+		display: inline-block;
+		padding: 10px 0;
+	}
+	.ways {
+		display: grid;
+		grid-template-columns: repeat(2, minmax(0, 1fr));
+		gap: 12px 16px;
+		margin: 14px 0;
+	}
+	.more {
+		min-height: 44px;
+		padding: 10px 0;
+		font-weight: 700;
+		cursor: pointer;
+	}
+	/* beside the list both are there already */
+	@media (min-width: 1024px) {
+		.by,
+		.back {
+			display: none;
+		}
+	}
+	@media (max-width: 767px) {
+		.ways {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

@@ -35,6 +35,8 @@ export const freezer = {
 		given: 'give away',
 		discarded: 'discard'
 	},
+	batchLine: ({ servings, mass, state }: { servings: number; mass: Shown; state: Shown }) =>
+		`${many.servings(servings)} · ${mass} · ${state}`,
 	short: {
 		cooked: 'Cooked',
 		pulled: 'Thaw',
@@ -65,7 +67,7 @@ export const freezer = {
 		`${litres} of ${of}, ${many.packs(packs)}`,
 	moreHere: ({ n }: { n: Shown }) => `+${n}`,
 	full: 'full',
-	load: ({ added, of }: { added: Shown; of: Shown }) => `Went in within 24 h: ${added} of ${of}.`,
+	load: ({ added, of }: { added: Shown; of: Shown }) => `in today ${added} of ${of}`,
 	loadOver:
 		'More unfrozen food now would warm what is frozen: let the rest wait in the refrigerator until tomorrow.',
 	loadTitle: 'What a freezer takes in a day',
@@ -77,7 +79,7 @@ export const freezer = {
 		chest: 'chest freezer'
 	},
 	tools: 'More',
-	scan: 'Scan a label',
+	scan: 'Scan',
 	already: 'Write down what is there',
 	count: 'Count up',
 	power: 'After a power cut',

@@ -2,6 +2,17 @@ import * as many from '../count.ts';
 import type { Shown } from '../shown.ts';
 
 export const household = {
+	sections: 'Sections of the household',
+	parts: {
+		kitchen: 'Kitchen and habits',
+		appliances: 'Appliances',
+		freezers: 'Freezers',
+		containers: 'Containers',
+		rules: 'House rules',
+		measure: 'Measure',
+		copies: 'Copies and files',
+		device: 'This device'
+	},
 	pageTitle: 'Household · Almacen',
 	heading: 'The household',
 	houseRules: 'House rules',

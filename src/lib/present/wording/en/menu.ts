@@ -42,6 +42,12 @@ export const menuNew = {
 };
 
 export const menuOne = {
+	forServings: ({ n }: { n: number }) => `For ${many.servings(n)}`,
+	lastTime: ({ day }: { day: Shown }) => `Last time, ${day}:`,
+	method: 'The method as written',
+	protein: 'g protein',
+	costs: 'cost',
+	onADay: 'On a packing day',
 	pageTitle: ({ name }: { name: Shown }) => `${name} · Almacen`,
 	leave: 'Leave as it was',
 	save: 'Save the changes',
@@ -354,6 +360,10 @@ export const steps = {
 	how: ({ hands, all }: { hands: Shown; all: Shown }) =>
 		`About ${hands} of hands’ work, ${all} in a row. Proposed from lines and method (judgement); correct what you know better.`,
 	none: 'Nothing to do was found in its lines and method. Write the method as sentences.',
+	glance: ({ hands, all }: { hands: Shown; all: Shown }) =>
+		`${hands} of hands, ready for the freezer after ${all}; proposed from lines and method (judgement).`,
+	correct: 'Correct them',
+	done: 'Leave it',
 	text: 'work',
 	minutes: 'min',
 	hands: 'hands',

@@ -3,8 +3,6 @@ import * as many from '../count.ts';
 import type { Shown } from '../shown.ts';
 
 export const table = {
-	takeOutBy: 'take out by',
-	startBy: 'start by',
 	pageTitle: 'Table · Almacen',
 	serveBy: 'On the table by',
 	look: 'Look',
@@ -12,20 +10,19 @@ export const table = {
 		`, in ${left}. ${able} of ${all} can make it.`,
 	empty: 'Nothing is frozen yet. Packs with their cooking times appear here.',
 	packADish: 'Divide a dish into packs',
-	packs: ({ count }: { count: number }) => `${many.packs(count)}`,
-	packLine: ({
-		action,
-		at,
-		servings,
-		code
-	}: {
-		action: Shown;
-		at: Shown;
-		servings: number;
-		code: Shown;
-	}) => `${action} ${at} · ${many.servings(servings)} · ${code}`,
+	out: 'out of the freezer',
+	start: 'start',
+	listLine: ({ servings, time, code }: { servings: number; time: Shown; code: Shown }) =>
+		`${many.servings(servings)} · ${time} · ${code}`,
+	earliest: ({ at, way, route }: { at: Shown; way: Shown; route: Shown }) =>
+		`earliest ${at}: ${way}, ${route}`,
+	noWay: 'no way this household owns is safe for it: thaw it in the refrigerator first',
+	allOnOne: ({ at }: { at: Shown }) => `Before ${at}`,
+	rulerOf: 'When each pack is taken out and started',
+	thaws: 'in cold water or thawing',
+	cooks: 'cooking, until it is served',
+	chooseOne: 'Choose a pack: its card has the steps and the other ways.',
 	tooLate: 'Not by then',
-	seeWhy: ({ what }: { what: Shown }) => `${what}: see why`,
 	badTime: 'Write a time of day such as 18:30.'
 };
 
@@ -41,6 +38,7 @@ export const cardChanges: Record<CardChange, string> = {
 };
 
 export const tableOne = {
+	back: 'All packs',
 	pageTitle: ({ name }: { name: Shown }) => `Cook ${name} · Almacen`,
 	markCooked: 'Mark it cooked',
 	changed: ({ what }: { what: Shown }) =>

@@ -1,5 +1,5 @@
 import { longestCookingMin, handsMin } from '../../../core/steps/step.ts';
-import { dishCosts, priceLines } from '../../../core/shopping/shop-costs.ts';
+import { dishCosts, priceLines, type PriceEntry } from '../../../core/shopping/shop-costs.ts';
 import { shoppingList } from '../../../core/shopping/shopping-list.ts';
 import type { DishKind } from '../../../core/index.ts';
 import type { Db } from '../../db/db.ts';
@@ -51,6 +51,25 @@ function factsOf(dish: Dish) {
 	return facts;
 }
 
+/** What a serving takes of the packs that would be bought for it, cents; null: nothing of it has a price. */
+function centsOf(dish: Dish, prices: readonly PriceEntry[]): number | null {
+	const list = shoppingList({ lines: needsOf(dish, 1), stockKg: {} });
+	const [cost] = dishCosts(
+		priceLines({
+			lines: list,
+			prices,
+			prefer: 'price',
+			withStaples: false,
+			known: knownChoices(prices)
+		})
+	);
+	return cost && cost.usedCents > 0 ? cost.usedCents / dish.servings : null;
+}
+
+/** The same of one dish. */
+export const servingCents = async (db: Db, dish: Dish): Promise<number | null> =>
+	centsOf(dish, await listPrices(db));
+
 /** Every dish of the menu with what a cook chooses by, by name. */
 export async function menuOverview(db: Db): Promise<MenuRow[]> {
 	const [dishes, prices, frozen, pictures] = await Promise.all([
@@ -59,26 +78,19 @@ export async function menuOverview(db: Db): Promise<MenuRow[]> {
 		frozenByDish(db),
 		picturesAt(db)
 	]);
-	const choices = knownChoices(prices);
 	return dishes
 		.filter(({ plateOf }) => plateOf === null)
-		.map((dish) => {
-			const list = shoppingList({ lines: needsOf(dish, 1), stockKg: {} });
-			const [cost] = dishCosts(
-				priceLines({ lines: list, prices, prefer: 'price', withStaples: false, known: choices })
-			);
-			return {
-				id: dish.id,
-				name: dish.name,
-				kind: dish.kind,
-				state: dish.state,
-				servings: dish.servings,
-				...factsOf(dish),
-				costCents: cost && cost.usedCents > 0 ? cost.usedCents / dish.servings : null,
-				frozenPacks: frozen.get(dish.id)?.packs ?? 0,
-				frozenServings: frozen.get(dish.id)?.servings ?? 0,
-				lastOn: frozen.get(dish.id)?.lastOn ?? null,
-				pictureAtMs: pictures.get(dish.id) ?? null
-			};
-		});
+		.map((dish) => ({
+			id: dish.id,
+			name: dish.name,
+			kind: dish.kind,
+			state: dish.state,
+			servings: dish.servings,
+			...factsOf(dish),
+			costCents: centsOf(dish, prices),
+			frozenPacks: frozen.get(dish.id)?.packs ?? 0,
+			frozenServings: frozen.get(dish.id)?.servings ?? 0,
+			lastOn: frozen.get(dish.id)?.lastOn ?? null,
+			pictureAtMs: pictures.get(dish.id) ?? null
+		}));
 }

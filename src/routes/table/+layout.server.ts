@@ -6,11 +6,12 @@ import { nextClockTime } from '$lib/server/serve-time';
 import { firstOfPackings } from '$lib/server/queries/packs';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { nowMs as serverMs } from '$lib/server/now';
-import type { PageServerLoad } from './$types';
+import type { LayoutServerLoad } from './$types';
 
 const usualDinner = '18:30';
 
-export const load: PageServerLoad = async ({ locals, url }) => {
+/** What can be eaten by a time: the list beside every card. */
+export const load: LayoutServerLoad = async ({ locals, url }) => {
 	const nowMs = serverMs();
 	const house = await getHousehold(locals.db);
 	const { timeZone } = house;
@@ -26,12 +27,12 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 			inPan: containers[pack.packing.container].pan,
 			massKg: pack.own.massKg
 		});
-		const possible = routes.flatMap(({ name, beforeMin, refused, options }) =>
+		const all = routes.flatMap(({ name, beforeMin, refused, options }) =>
 			refused
 				? []
 				: options.flatMap((option) => {
 						const plan = whenToStart({ option, beforeMin, serveAtMs: serveMs, nowMs });
-						return plan?.fits && option.totalMin
+						return plan && option.totalMin
 							? [
 									{
 										method: option.method,
@@ -44,11 +45,24 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 							: [];
 					})
 		);
-		possible.sort(
-			(a, b) =>
-				Number(a.advice !== 'good') - Number(b.advice !== 'good') || a.totalMin.to - b.totalMin.to
-		);
-		return { pack, alike, best: possible[0] ?? null };
+		const [best = null] = all
+			.filter(({ fits }) => fits)
+			.sort(
+				(a, b) =>
+					Number(a.advice !== 'good') - Number(b.advice !== 'good') || a.totalMin.to - b.totalMin.to
+			);
+		// begun now, it is ready as much later as its start has passed
+		const [earliest = null] = all
+			.map(({ method, route, takeOutAtMs, startAtMs }) => ({
+				method,
+				route,
+				readyAtMs: nowMs + serveMs - (takeOutAtMs ?? startAtMs)
+			}))
+			.sort((a, b) => a.readyAtMs - b.readyAtMs);
+		return { pack, alike, best, earliest };
 	});
-	return { by, badTime: serveAtMs === null ? asked : null, serveAtMs: serveMs, nowMs, ways };
+	return {
+		asked: { by, badTime: serveAtMs === null ? asked : null, serveAtMs: serveMs, nowMs },
+		ways
+	};
 };

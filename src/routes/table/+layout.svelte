@@ -1,0 +1,171 @@
+<script lang="ts">
+	import * as w from '$lib/present/wording';
+	import { page } from '$app/state';
+	import { durationText, instantText } from '$lib/present/time';
+	import { methodText } from '$lib/present/wording/codes/words';
+	import { routeText } from '$lib/ui/table/route-text';
+	import Field from '$lib/ui/kit/Field.svelte';
+	import Press from '$lib/ui/kit/Press.svelte';
+	import Slab from '$lib/ui/kit/Slab.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
+	import type { LayoutProps } from './$types';
+
+	let { data, children }: LayoutProps = $props();
+	// svelte-ignore state_referenced_locally
+	let by = $state(data.asked.by);
+	const { serveAtMs, nowMs } = $derived(data.asked);
+	const can = $derived(data.ways.filter((way) => way.best));
+	const cannot = $derived(data.ways.filter((way) => !way.best));
+	const left = $derived(Math.round((serveAtMs - nowMs) / 60_000));
+	const code = $derived(page.params.code);
+</script>
+
+<div class="screen" class:chosen={code !== undefined}>
+	<section class="choose">
+		<form method="GET" action="/table{code ? `/${code}` : ''}" class="by">
+			<Field
+				name="by"
+				id="by-list"
+				label={w.table.serveBy}
+				inputmode="numeric"
+				size="6"
+				bind:value={by}
+				error={data.asked.badTime !== null ? w.table.badTime : undefined}
+			/>
+			<Press type="submit" look="quiet">{w.table.look}</Press>
+		</form>
+		<p class="quiet">
+			<b>{instantText(serveAtMs, data.habit, nowMs)}</b>{w.table.summary({
+				left: durationText(left),
+				able: can.length,
+				all: data.ways.length
+			})}
+		</p>
+		{#if data.ways.length === 0}
+			<p class="mt-3">{w.table.empty}</p>
+			<p class="mt-3"><Press href="/pack" first>{w.table.packADish}</Press></p>
+		{:else}
+			<ul>
+				{#each can as { pack, alike, best } (pack.id)}
+					<li>
+						<a
+							class="way"
+							class:bad={best?.advice === 'caution'}
+							href="/table/{pack.code}?by={data.asked.by}"
+							aria-current={pack.code === code ? 'page' : undefined}
+						>
+							<Slab
+								thicknessM={pack.own.block.thicknessM}
+								lengthM={pack.packing.lengthM}
+								habit={data.habit}
+								small
+							/>
+							<span>
+								<b>{pack.name}</b>{#if alike > 1}&nbsp;<span class="quiet">× {alike}</span>{/if}
+								{#if best}
+									<br />{methodText(best.method, data.habit)}, {routeText(best.route)}
+									<br /><span class="quiet"
+										>{w.table.listLine({
+											servings: pack.own.servings,
+											time: durationText(best.totalMin.to),
+											code: pack.code
+										})}</span
+									>
+								{/if}
+							</span>
+							{#if best}
+								<span class="at">
+									<b>{instantText(best.takeOutAtMs ?? best.startAtMs, data.habit, nowMs)}</b>
+									<span class="quiet">{best.takeOutAtMs ? w.table.out : w.table.start}</span>
+									{#if best.advice !== 'good'}<Word tone={best.advice} text={best.advice} />{/if}
+								</span>
+							{/if}
+						</a>
+					</li>
+				{/each}
+			</ul>
+			{#if cannot.length > 0}
+				<h2 class="mt-3">{w.table.tooLate}</h2>
+				<ul>
+					{#each cannot as { pack, earliest } (pack.id)}
+						<li class="no">
+							<a href="/table/{pack.code}?by={data.asked.by}">{pack.name}</a>
+							<span class="quiet"
+								>{earliest
+									? w.table.earliest({
+											at: instantText(earliest.readyAtMs, data.habit, nowMs),
+											way: methodText(earliest.method, data.habit),
+											route: routeText(earliest.route)
+										})
+									: w.table.noWay}</span
+							>
+						</li>
+					{/each}
+				</ul>
+			{/if}
+		{/if}
+	</section>
+	<div class="card">{@render children()}</div>
+</div>
+
+<style>
+	.screen {
+		display: grid;
+		grid-template-columns: 350px minmax(0, 1fr);
+		gap: 22px;
+		align-items: start;
+	}
+	.by {
+		display: flex;
+		align-items: flex-end;
+		gap: 8px;
+		padding: 6px 10px 8px;
+		margin-bottom: 6px;
+		background: var(--tape);
+	}
+	.way {
+		display: grid;
+		grid-template-columns: 80px minmax(0, 1fr) auto;
+		align-items: center;
+		gap: 10px;
+		min-height: 64px;
+		padding: 6px 8px;
+		border-top: 1px solid var(--hair);
+		text-decoration: none;
+		font-size: 15px;
+		line-height: 1.3;
+	}
+	.way:hover {
+		background: var(--cold-pale);
+	}
+	.way[aria-current] {
+		background: var(--enamel);
+		box-shadow: inset 4px 0 0 var(--rim);
+	}
+	.at {
+		display: grid;
+		justify-items: end;
+	}
+	.at b {
+		font-size: 18px;
+	}
+	.no {
+		padding: 6px 0;
+	}
+	.no a {
+		display: inline-block;
+		padding: 8px 0;
+	}
+	@media (max-width: 1023px) {
+		.screen {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		/* a chosen pack has the screen to itself */
+		.chosen .choose {
+			display: none;
+		}
+		.at b {
+			font-size: 22px;
+		}
+	}
+</style>
