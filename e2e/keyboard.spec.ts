@@ -146,7 +146,12 @@ test('settling in and the whole path by keyboard alone: US units, dark, on a pho
 		await fill(page, 'On the table by', '7:15 pm');
 		await page.keyboard.press('Enter');
 		await expect(page).toHaveURL(/by=7%3A15/);
-		await expect(page.getByText(/7:15 pm/).first()).toBeVisible();
+		await expect(
+			page
+				.getByText(/7:15 pm/)
+				.filter({ visible: true })
+				.first()
+		).toBeVisible();
 		await press(page, 'Mark it cooked');
 		await expect(page.getByText(/cooked, out of the freezer/)).toBeVisible();
 		await page.keyboard.press('1');

@@ -36,7 +36,7 @@
 			.join(', ');
 </script>
 
-<section class="plate mt-5" id="ways">
+<section class="mt-4" id="ways">
 	<h2>{w.gates.compareTitle}</h2>
 	<div class="overflow-x-auto">
 		<table class="ledger">

@@ -44,7 +44,7 @@
 
 <svelte:head><title>{w.coolOne.pageTitle({ name: run.name })}</title></svelte:head>
 
-<div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
+<div class="grid items-start gap-6 lg:grid-cols-[3fr_2fr]">
 	<CoolingPlate {run} habit={data.habit} limits={data.limits} heading="h1" heightPx={320}>
 		<Cautions codes={data.cautions} habit={data.habit} />
 		<p class="quiet mt-2">{standingLine}</p>
@@ -52,7 +52,7 @@
 	<div class="grid content-start gap-5">
 		<GateAdvice {run} helps={data.helps} limits={data.limits} habit={data.habit} />
 		{#if run.endedAtMs}
-			<section class="plate grid gap-3">
+			<section class="grid gap-3">
 				<p>{w.coolOne.ended({ at: instantText(run.endedAtMs, data.habit, clock.ms) })}</p>
 				<div class="grid grid-cols-2 gap-3">
 					<Press href={packHref} first>{w.coolOne.packIt}</Press>
@@ -62,12 +62,12 @@
 				</div>
 			</section>
 		{:else}
-			<section class="plate" id="reading">
+			<section id="reading">
 				<h2>{w.coolOne.thermometer}</h2>
 				<form
 					method="POST"
 					action="?/reading"
-					class="mt-2 grid gap-3"
+					class="reading"
 					novalidate
 					use:enhance={checked(
 						async () => (await import('$lib/schemas/cooling')).readingSchema(data.habit),
@@ -92,14 +92,14 @@
 					error={errors.file}
 				/>
 			</section>
-			<section class="plate grid grid-cols-2 gap-3">
-				<Press href={packHref}>{w.coolOne.packIt}</Press>
-				<form method="POST" action="?/end" use:enhance class="grid">
-					<Press type="submit">{w.coolOne.endRun}</Press>
+			<section class="flex flex-wrap gap-2">
+				<Press href={packHref} look="quiet">{w.coolOne.packIt}</Press>
+				<form method="POST" action="?/end" use:enhance>
+					<Press type="submit" look="quiet">{w.coolOne.endRun}</Press>
 				</form>
 			</section>
 		{/if}
-		<section class="plate">
+		<section>
 			<h2>{w.coolOne.readings} ({run.readings.length})</h2>
 			{#if run.readings.length === 0}
 				<p class="quiet mt-1">{w.coolOne.noReadings}</p>
@@ -128,6 +128,7 @@
 										<input type="hidden" name="id" value={entry.id} />
 										<Press
 											type="submit"
+											look="bare"
 											aria-label={w.coolOne.removeReading({
 												reading: instantText(entry.atMs, data.habit)
 											})}>{w.coolOne.remove}</Press
@@ -142,3 +143,22 @@
 		</section>
 	</div>
 </div>
+
+<style>
+	.reading {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) auto;
+		align-items: start;
+		gap: 10px;
+		margin-top: 4px;
+	}
+	.reading :global(.entry) {
+		min-height: 56px;
+		font-size: 24px;
+		font-weight: 700;
+	}
+	.reading :global(.press) {
+		min-height: 56px;
+		margin-top: 24px;
+	}
+</style>

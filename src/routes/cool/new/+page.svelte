@@ -10,6 +10,7 @@
 	import { checked } from '$lib/ui/kit/checked';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
+	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import WaysTable from '$lib/ui/cool/WaysTable.svelte';
 	import type { PageProps } from './$types';
@@ -39,11 +40,22 @@
 
 <svelte:head><title>{w.coolNew.pageTitle}</title></svelte:head>
 
-<h1 class="mb-4">{w.coolNew.heading}</h1>
+<PageHead title={w.coolNew.heading}>
+	<Press type="submit" form="cooling" formaction="?/compare" look="quiet" disabled={busy}
+		>{busy ? w.gates.comparing : w.gates.compare}</Press
+	>
+	<Press type="submit" form="cooling" first disabled={busy}
+		>{busy ? w.coolNew.forecasting : w.coolNew.submit}</Press
+	>
+</PageHead>
+{#if Object.keys(errors).length > 0}
+	<p class="entry-error mb-2" role="alert">{w.coolNew.notStarted}</p>
+{/if}
 <form
+	id="cooling"
 	method="POST"
 	action="?/start"
-	class="grid gap-5 lg:grid-cols-2"
+	class="plate grid gap-x-10 gap-y-4 lg:grid-cols-2"
 	novalidate
 	use:enhance={checked(
 		async () => (await import('$lib/schemas/cooling')).coolingSchema(data.habit),
@@ -51,7 +63,7 @@
 		{ busy: (at) => (busy = at) }
 	)}
 >
-	<section class="plate grid content-start gap-4">
+	<section class="grid content-start gap-3">
 		<h2>{w.coolNew.foodPart}</h2>
 		{#if data.dishes.length > 0}
 			<Choice
@@ -73,7 +85,7 @@
 			inputmode="decimal"
 		/>
 	</section>
-	<section class="plate grid content-start gap-4">
+	<section class="grid content-start gap-3">
 		<h2>{w.coolNew.vesselPart}</h2>
 		<Choice
 			name="vessel"
@@ -108,17 +120,6 @@
 			<label class="tick"><input type="checkbox" name="lid" /> {w.coolNew.lidOn}</label>
 			<label class="tick"><input type="checkbox" name="stirred" /> {w.coolNew.stirredOften}</label>
 		</div>
-		<div class="flex flex-wrap gap-3">
-			<Press type="submit" first disabled={busy}
-				>{busy ? w.coolNew.forecasting : w.coolNew.submit}</Press
-			>
-			<Press type="submit" formaction="?/compare" disabled={busy}
-				>{busy ? w.gates.comparing : w.gates.compare}</Press
-			>
-		</div>
-		{#if Object.keys(errors).length > 0}
-			<p class="entry-error" role="alert">{w.coolNew.notStarted}</p>
-		{/if}
 		<p class="quiet">{w.coolNew.refrigeratorHint}</p>
 	</section>
 </form>

@@ -5,6 +5,7 @@ import { getHousehold, listFreezers } from '$lib/server/queries/household';
 import { isCookable, packByCode, packHistory } from '$lib/server/queries/packs';
 import { keepsDaysOf, refreezeOf } from '$lib/server/services/packs/change-packs';
 import { pullOf } from '$lib/server/services/packs/thawing-packs';
+import { dayIn } from '$lib/present/time';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -12,8 +13,9 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const pack = await packByCode(locals.db, params.code);
 	if (!pack) error(404);
 	const { card, cardInput, ...packing } = pack.packing;
-	const { refrigeratorC } = await getHousehold(locals.db);
+	const { refrigeratorC, timeZone } = await getHousehold(locals.db);
 	return {
+		today: dayIn(nowMs(), timeZone),
 		pack: { ...pack, packing },
 		cookable: isCookable(pack),
 		/** its cook card is being computed */

@@ -12,6 +12,8 @@
 	import PackOtherwise from '$lib/ui/freezer/PackOtherwise.svelte';
 	import PullClock from '$lib/ui/freezer/PullClock.svelte';
 	import PullOut from '$lib/ui/freezer/PullOut.svelte';
+	import CookIcon from '@lucide/svelte/icons/utensils';
+	import { bestByWord } from '$lib/present/best-by-word';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import Slab from '$lib/ui/kit/Slab.svelte';
 	import Cautions from '$lib/ui/kit/Cautions.svelte';
@@ -64,25 +66,50 @@
 	/>{/if}
 {#if form?.message}<p class="entry-error mb-3" role="alert">{form.message}</p>{/if}
 
-<div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
-	<section class="plate grid content-start gap-3">
-		<div class="flex flex-wrap items-center justify-between gap-3">
-			<h1>{pack.name}</h1>
-			<span class="tape text-xl font-bold tracking-widest">{pack.code}</span>
-		</div>
-		<div class="flex flex-wrap items-center gap-4">
-			<Slab thicknessM={own.block.thicknessM} lengthM={own.block.lengthM} habit={data.habit} />
+<header class="head">
+	<Slab thicknessM={own.block.thicknessM} lengthM={own.block.lengthM} habit={data.habit} />
+	<div>
+		<h1>{pack.name}</h1>
+		<p class="quiet">
+			{w.freezerOne.contents({ servings: own.servings, mass: massText(own.massKg, data.habit) })}
+			<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
+			{w.freezerOne.packLine({
+				number: pack.number,
+				of: pack.of,
+				container: containerText(packing.container, data.habit),
+				thickness: lengthText(own.block.thicknessM, data.habit)
+			})}
+		</p>
+	</div>
+	<span class="tape text-xl font-bold tracking-widest">{pack.code}</span>
+	<div class="acts no-print">
+		<Press href="/labels?codes={pack.code}" look="quiet">{w.freezerOne.itsLabel}</Press>
+		{#if (pack.status === 'frozen' || pack.status === 'thawing') && data.cookable}
+			<Press href="/table/{pack.code}" first
+				><CookIcon size={18} aria-hidden="true" />{w.freezerOne.cookCard}</Press
+			>
+		{/if}
+	</div>
+</header>
+<div class="screen">
+	<div class="grid gap-4">
+		<div class="figures">
 			<p>
-				{w.freezerOne.contents({ servings: own.servings, mass: massText(own.massKg, data.habit) })}
-				<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} /><br />
-				<span class="quiet">
-					{w.freezerOne.packLine({
-						number: pack.number,
-						of: pack.of,
-						container: containerText(packing.container, data.habit),
-						thickness: lengthText(own.block.thicknessM, data.habit)
-					})}
-				</span>
+				<span class="quiet">{w.pack.bestBy}</span><br />
+				<span class="big"
+					><BestBy packedOn={packing.packedOn} storage={packing.storage} habit={data.habit} /></span
+				><br />
+				<Word {...bestByWord(pack.bestBy, data.today)} />
+			</p>
+			<p>
+				<span class="quiet">{w.packOne.liesIn}</span><br />
+				<b class="place">{pack.shelf}</b><br />
+				<span class="quiet">{pack.freezer}</span>
+			</p>
+			<p>
+				<span class="quiet">{w.menuOne.core}</span><br />
+				<b class="big">{tempText(packing.coreC, data.habit)}</b><br />
+				<span class="quiet">{coreWords[packing.core]}</span>
 			</p>
 		</div>
 		<p>
@@ -90,8 +117,7 @@
 				? w.freezerOne.dayUnknown
 				: packing.dayKnown === 'about'
 					? w.freezerOne.packedAbout({ day: dayText(packing.packedOn, data.habit) })
-					: w.freezerOne.packed({ day: dayText(packing.packedOn, data.habit) })}
-			<BestBy packedOn={packing.packedOn} storage={packing.storage} habit={data.habit} />
+					: w.freezerOne.packedOn({ day: dayText(packing.packedOn, data.habit) })}
 			{#if pack.lostDays > 0}
 				<b
 					>{w.freezerOne.nowBestBy({
@@ -100,103 +126,161 @@
 					})}</b
 				>
 			{/if}
+			{#if packing.boughtOn}{w.freezerOne.boughtOn({
+					day: dayText(packing.boughtOn, data.habit)
+				})}{/if}
+			{#if packing.cookedOn}{w.freezerOne.cookedOn({
+					day: dayText(packing.cookedOn, data.habit)
+				})}{/if}
+			{#if packing.thawedBefore}<b>{w.freezerOne.thawedBefore}</b>{/if}
 		</p>
-		{#if packing.boughtOn || packing.cookedOn}
-			<p class="quiet">
-				{#if packing.boughtOn}{w.freezerOne.boughtOn({
-						day: dayText(packing.boughtOn, data.habit)
+		{#if packing.allergens.length > 0 || !packing.allergensKnown}
+			<p>
+				{#if packing.allergens.length > 0}{w.freezerOne.contains({
+						allergens: packing.allergens.join(', ')
 					})}{/if}
-				{#if packing.cookedOn}{w.freezerOne.cookedOn({
-						day: dayText(packing.cookedOn, data.habit)
-					})}{/if}
+				{#if !packing.allergensKnown}<b>{w.freezerOne.notAllKnown}</b>{/if}
 			</p>
 		{/if}
-		{#if packing.thawedBefore}<p class="font-bold">{w.freezerOne.thawedBefore}</p>{/if}
-		<p>{w.freezerOne.liesIn({ freezer: pack.freezer, shelf: pack.shelf })}</p>
-		{#if packing.allergens.length > 0}<p>
-				{w.freezerOne.contains({ allergens: packing.allergens.join(', ') })}
-			</p>{/if}
-		{#if !packing.allergensKnown}<p class="font-bold">{w.freezerOne.notAllKnown}</p>{/if}
 		{#if pack.addOnDay}<p>{w.freezerOne.onTheDay({ amounts: pack.addOnDay })}</p>{/if}
-		<p class="quiet">
-			{w.freezerOne.doneAt({
-				tempC: tempText(packing.coreC, data.habit),
-				why: coreWords[packing.core]
-			})}
-		</p>
-	</section>
-	<section class="plate grid content-start gap-3">
-		<h2>{w.freezerOne.next}</h2>
+		{#if data.curves}
+			<section class="plate grid gap-1">
+				<h2>{w.packChart.title}</h2>
+				{#if lines.length > 0}
+					<Drawn
+						draw={packChart}
+						input={{ lines, durationMin, habit: data.habit }}
+						label={lines.map((line) => line.name).join(', ')}
+						heightPx={210}
+					/>
+				{/if}
+				<p class="quiet">{w.packChart.single}</p>
+			</section>
+		{/if}
+	</div>
+	<div class="grid gap-4">
 		{#if pack.status === 'thawing' && data.pull}
-			<PullClock {pack} pull={data.pull} refreeze={data.refreeze} habit={data.habit} />
+			<section class="plate wants-caution">
+				<PullClock {pack} pull={data.pull} refreeze={data.refreeze} habit={data.habit} />
+			</section>
 		{/if}
 		{#if pack.status === 'frozen' || pack.status === 'thawing'}
-			{#if data.cookable}
-				<Press href="/table/{pack.code}" first>{w.freezerOne.cookCard}</Press>
-			{:else if data.cardComes}<p class="quiet" role="status">{w.freezerOne.cardComes}</p>
-			{:else}<p class="quiet">{w.freezerOne.noCard}</p>{/if}
+			{#if !data.cookable}
+				{#if data.cardComes}<p class="quiet" role="status">{w.freezerOne.cardComes}</p>
+				{:else}<p class="quiet">{w.freezerOne.noCard}</p>{/if}
+			{/if}
 			{#if pack.status === 'frozen'}<PullOut {pack} />{/if}
+			{#if thaw}
+				<p>
+					{w.freezerOne.thawingAt({ tempC: tempText(data.refrigeratorC, data.habit) })}
+					{#if thaws}
+						{w.freezerOne.bendsIn({ duration: bends ? thawingText(bends) : '–' })}
+						<Why
+							note={{
+								title: w.freezerOne.thawing,
+								rule: w.freezerOne.thawRule,
+								inputs: [
+									{
+										name: w.freezerOne.thickness,
+										value: lengthText(own.block.thicknessM, data.habit)
+									},
+									{
+										name: w.freezerOne.refrigerator,
+										value: tempText(data.refrigeratorC, data.habit)
+									}
+								],
+								sources: ['appliance-model', 'choi-okos-1986']
+							}}><b>{thawingText(thaws)}</b></Why
+						>.
+					{:else}
+						{w.freezerOne.neverThaws}
+					{/if}
+					{w.freezerOne.keeps({ days: data.keepsDays })}
+				</p>
+			{/if}
 			<Cautions codes={data.cautions} habit={data.habit} />
-			<form method="POST" action="?/cooked" use:enhance class="grid">
+			<form method="POST" action="?/cooked" use:enhance>
 				<input type="hidden" name="version" value={pack.version} />
-				<Press type="submit">{w.freezerOne.markCooked}</Press>
+				<Press type="submit" look="quiet">{w.freezerOne.markCooked}</Press>
 			</form>
 		{/if}
-		<Press href="/labels?codes={pack.code}">{w.freezerOne.itsLabel}</Press>
 		{#if pack.status === 'frozen'}<PackOtherwise
 				{pack}
 				shelves={data.shelves}
 				servings={own.servings}
 			/>{/if}
-		{#if thaw}
-			<p>
-				{w.freezerOne.thawingAt({ tempC: tempText(data.refrigeratorC, data.habit) })}
-				{#if thaws}
-					{w.freezerOne.bendsIn({ duration: bends ? thawingText(bends) : '–' })}
-					<Why
-						note={{
-							title: w.freezerOne.thawing,
-							rule: w.freezerOne.thawRule,
-							inputs: [
-								{
-									name: w.freezerOne.thickness,
-									value: lengthText(own.block.thicknessM, data.habit)
-								},
-								{ name: w.freezerOne.refrigerator, value: tempText(data.refrigeratorC, data.habit) }
-							],
-							sources: ['appliance-model', 'choi-okos-1986']
-						}}><b>{thawingText(thaws)}</b></Why
-					>.
-				{:else}
-					{w.freezerOne.neverThaws}
-				{/if}
-				{w.freezerOne.keeps({ days: data.keepsDays })}
-			</p>
-		{/if}
-	</section>
+		<section>
+			<h2>{w.freezerOne.history}</h2>
+			<ol class="history">
+				{#each data.history as event (event.id)}
+					<li>
+						<span class="quiet">{instantText(event.atMs, data.habit)}</span><br />
+						{w.packDeeds.history[event.kind]}{event.detail ? `: ${event.detail}` : ''}
+					</li>
+				{/each}
+			</ol>
+		</section>
+	</div>
 </div>
-{#if data.curves}
-	<section class="plate mt-5 grid gap-2">
-		<h2>{w.packChart.title}</h2>
-		{#if lines.length > 0}
-			<Drawn
-				draw={packChart}
-				input={{ lines, durationMin, habit: data.habit }}
-				label={lines.map((line) => line.name).join(', ')}
-				heightPx={240}
-			/>
-		{/if}
-		<p class="quiet">{w.packChart.single}</p>
-	</section>
-{/if}
-<section class="plate mt-5">
-	<h2>{w.freezerOne.history}</h2>
-	<ol class="mt-2 grid gap-1">
-		{#each data.history as event (event.id)}
-			<li>
-				<span class="quiet">{instantText(event.atMs, data.habit)}</span>
-				{w.packDeeds.history[event.kind]}{event.detail ? `: ${event.detail}` : ''}
-			</li>
-		{/each}
-	</ol>
-</section>
+
+<style>
+	.head {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px 14px;
+		margin-bottom: 12px;
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+		margin-left: auto;
+	}
+	.screen {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 400px;
+		gap: 20px 28px;
+		align-items: start;
+	}
+	.figures {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 12px 40px;
+	}
+	.big {
+		font-size: 30px;
+		line-height: 1.2;
+	}
+	.place {
+		font-size: 22px;
+		line-height: 1.6;
+	}
+	.history {
+		margin-top: 4px;
+		border-left: 2px solid var(--rim);
+	}
+	.history li {
+		position: relative;
+		padding: 4px 0 4px 18px;
+	}
+	.history li::before {
+		content: '';
+		position: absolute;
+		left: -6px;
+		top: 11px;
+		width: 10px;
+		height: 10px;
+		border: 2px solid var(--rim);
+		border-radius: 50%;
+		background: var(--frost);
+	}
+	@media (max-width: 1023px) {
+		.screen {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.acts {
+			margin-left: 0;
+		}
+	}
+</style>

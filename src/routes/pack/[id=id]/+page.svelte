@@ -27,24 +27,34 @@
 
 <svelte:head><title>{w.packOne.pageTitle({ name: data.name })}</title></svelte:head>
 
-<div class="grid gap-5 lg:grid-cols-[3fr_2fr]">
-	<section class="plate grid content-start gap-3">
+<header class="head">
+	<Slab thicknessM={packing.thicknessM} lengthM={packing.lengthM} habit={data.habit} />
+	<div>
 		<h1>{data.name}</h1>
-		<div class="flex flex-wrap items-center gap-4">
-			<Slab thicknessM={packing.thicknessM} lengthM={packing.lengthM} habit={data.habit} />
-			<p>
-				{w.packOne.contents({
-					packs: data.packs.length,
-					mass: massText(packing.massKg, data.habit),
-					servings: packing.servings
-				})}
-				<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} /><br />
-				<span class="quiet">
-					{containerText(packing.container, data.habit)} · {lengthText(packing.lengthM, data.habit)} ×
-					{lengthText(packing.widthM, data.habit)} × {lengthText(packing.thicknessM, data.habit)}
-				</span>
-			</p>
-		</div>
+		<p class="quiet">
+			{w.packOne.contents({
+				packs: data.packs.length,
+				mass: massText(packing.massKg, data.habit),
+				servings: packing.servings
+			})}
+			<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
+			{containerText(packing.container, data.habit)} · {lengthText(packing.lengthM, data.habit)} ×
+			{lengthText(packing.widthM, data.habit)} × {lengthText(packing.thicknessM, data.habit)}
+		</p>
+	</div>
+	<div class="acts no-print">
+		<Press href="/pack/{packing.id}/fill" look="quiet">{w.fill.link}</Press>
+		<Press href="/card.pdf?packing={packing.id}" target="_blank" rel="external" look="quiet"
+			>{w.labelsPage.card}</Press
+		>
+		{#if data.cookable}<Press href="/table/{data.packs[0].code}" look="quiet"
+				>{w.packOne.cookCard}</Press
+			>{/if}
+		<Press href="/labels?packing={packing.id}" first>{w.packOne.printLabels}</Press>
+	</div>
+</header>
+<div class="grid items-start gap-8 lg:grid-cols-[3fr_2fr]">
+	<section class="grid gap-3">
 		<p>
 			{w.packOne.packed({ day: dayText(packing.packedOn, data.habit) })}
 			<BestBy packedOn={packing.packedOn} storage={packing.storage} habit={data.habit} />
@@ -100,16 +110,8 @@
 			</tbody>
 		</table>
 	</section>
-	<section class="plate grid content-start gap-4">
-		<h2>{w.packOne.labels}</h2>
-		<div class="flex flex-wrap gap-3">
-			<Press href="/pack/{packing.id}/fill">{w.fill.link}</Press>
-			<Press href="/labels?packing={packing.id}" first>{w.packOne.printLabels}</Press>
-			<Press href="/card.pdf?packing={packing.id}" target="_blank" rel="external"
-				>{w.labelsPage.card}</Press
-			>
-			{#if data.cookable}<Press href="/table/{data.packs[0].code}">{w.packOne.cookCard}</Press>{/if}
-		</div>
+	<section class="grid gap-4">
+		<h2 class="sr-only">{w.packOne.labels}</h2>
 		{#if reserved.length > 0}
 			<form
 				method="POST"
@@ -147,3 +149,24 @@
 		{/if}
 	</section>
 </div>
+
+<style>
+	.head {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px 14px;
+		margin-bottom: 12px;
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+		margin-left: auto;
+	}
+	@media (max-width: 767px) {
+		.acts {
+			margin-left: 0;
+		}
+	}
+</style>

@@ -128,9 +128,9 @@ export const freezer = {
 
 export const freezerOne = {
 	dayUnknown: 'When it was frozen is not known: use it first.',
-	packedAbout: ({ day }: { day: Shown }) => `Frozen about ${day}, best by`,
+	packedAbout: ({ day }: { day: Shown }) => `Frozen about ${day}.`,
 	nowBestBy: ({ day, days }: { day: Shown; days: number }) =>
-		`now ${day}: warm spells took ${many.days(days)}.`,
+		`Best by ${day} now: warm spells took ${many.days(days)}.`,
 	boughtOn: ({ day }: { day: Shown }) => `Bought on ${day}.`,
 	cookedOn: ({ day }: { day: Shown }) => `Cooked on ${day}; days in the refrigerator count.`,
 	thawedBefore: 'Parts of it were frozen and thawed before: do not freeze it again raw.',
@@ -190,7 +190,7 @@ export const freezerOne = {
 		container: Shown;
 		thickness: Shown;
 	}) => `pack ${number} of ${of} · ${container} · ${thickness} thick`,
-	packed: ({ day }: { day: Shown }) => `Packed ${day} · best by`,
+	packedOn: ({ day }: { day: Shown }) => `Packed ${day}.`,
 	liesIn: ({ freezer, shelf }: { freezer: Shown; shelf: Shown }) => `Lies in ${freezer}, ${shelf}.`,
 	contains: ({ allergens }: { allergens: Shown }) => `Contains ${allergens}.`,
 	notAllKnown: 'Its allergens are not all known: a line of the dish was not read.',

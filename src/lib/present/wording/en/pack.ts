@@ -198,6 +198,7 @@ export const fill = {
 	title: ({ name }: { name: Shown }) => `Fill ${name} · Almacen`,
 	heading: ({ name }: { name: Shown }) => `Fill: ${name}`,
 	link: 'Fill them, step by step',
+	allAtOnce: 'Read all of it before the hands go in: nothing is to be tapped until the end.',
 	step: ({ n, of }: { n: Shown; of: Shown }) => `Step ${n} of ${of}`,
 	done: 'Done, next',
 	back: 'One back',

@@ -8,6 +8,8 @@
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { dayIn } from '$lib/present/time';
 	import Field from '$lib/ui/kit/Field.svelte';
+	import PageHead from '$lib/ui/kit/PageHead.svelte';
+	import Word from '$lib/ui/kit/Word.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import Why from '$lib/ui/kit/Why.svelte';
 	import type { PageProps } from './$types';
@@ -75,63 +77,126 @@
 <svelte:window onkeydown={key} />
 <svelte:head><title>{say.title({ name: data.name })}</title></svelte:head>
 
-<h1 class="mb-3">{say.heading({ name: data.name })}</h1>
-<section class="plate big" aria-live="polite">
-	<p class="quiet">{say.step({ n: at + 1, of: steps.length })}</p>
-	<p class="what">
-		{#if step.kind === 'headspace'}
-			<Why
-				note={{
-					title: say.headspaceTitle,
-					rule: say.headspaceRule,
-					inputs: [],
-					sources: ['nchfp-freezing', 'container-sizes']
-				}}>{step.text}</Why
-			>
-		{:else}{step.text}{/if}
-	</p>
-	{#if step.quiet}<p>{step.quiet}</p>{/if}
-	{#if step.kind === 'weigh'}
-		<div class="grid gap-3 sm:grid-cols-2">
-			{#each data.packs as pack (pack.code)}
-				<Field
-					name="mass-{pack.code}"
-					label={say.weighed({ code: pack.code })}
-					bind:value={masses[pack.code]}
-					placeholder={massText(pack.massKg ?? data.massKg, data.habit)}
-				/>
-			{/each}
-		</div>
-		{#if uneven !== null}
-			<p role="status">
-				{uneven > 0.1 ? say.uneven({ percent: Math.round(uneven * 100) }) : say.even}
-			</p>
-		{/if}
-	{/if}
-	<div class="flex flex-wrap gap-3">
-		{#if at > 0}<Press onclick={() => (at -= 1)}>{say.back}</Press>{/if}
-		{#if step.kind !== 'finish'}
-			<Press first onclick={next}>{say.done}</Press>
-		{:else if reserved.length > 0}
-			<form method="POST" action="/pack/{data.id}?/freeze" use:enhance>
-				<input
-					type="hidden"
-					name="packedOn"
-					value={dayText(dayIn(clock.ms, data.habit.timeZone), data.habit)}
-				/>
-				{#each reserved as { code } (code)}
-					<input type="hidden" name="filled" value={code} />
-					<input type="hidden" name="mass-{code}" value={masses[code] ?? ''} />
-				{/each}
-				<Press type="submit" first>{say.finish}</Press>
-			</form>
-		{:else}
-			<p><b>{say.finished}</b></p>
-		{/if}
+<PageHead title={say.heading({ name: data.name })}>
+	{#if data.state === 'raw'}<Word tone="caution" text={data.state} />{/if}
+</PageHead>
+{#if data.state === 'raw'}
+	<p class="quiet mb-2">{say.allAtOnce}</p>
+	<ol class="all">
+		{#each steps as one, i (i)}
+			<li class:raw={one.text === say.rawHands}>
+				<b class="n">{i + 1}</b>
+				<div>
+					<p class="line">{one.text}</p>
+					{#if one.quiet}<p class="quiet">{one.quiet}</p>{/if}
+					{#if one.kind === 'weigh'}{@render weighing()}{/if}
+				</div>
+			</li>
+		{/each}
+	</ol>
+	<div class="under">
+		{#if reserved.length > 0}{@render finish()}{:else}<p><b>{say.finished}</b></p>{/if}
 	</div>
-</section>
+{:else}
+	<section class="plate big" aria-live="polite">
+		<p class="quiet">{say.step({ n: at + 1, of: steps.length })}</p>
+		<p class="what">
+			{#if step.kind === 'headspace'}
+				<Why
+					note={{
+						title: say.headspaceTitle,
+						rule: say.headspaceRule,
+						inputs: [],
+						sources: ['nchfp-freezing', 'container-sizes']
+					}}>{step.text}</Why
+				>
+			{:else}{step.text}{/if}
+		</p>
+		{#if step.quiet}<p>{step.quiet}</p>{/if}
+		{#if step.kind === 'weigh'}{@render weighing()}{/if}
+		<div class="flex flex-wrap gap-3">
+			{#if at > 0}<Press onclick={() => (at -= 1)}>{say.back}</Press>{/if}
+			{#if step.kind !== 'finish'}
+				<Press first onclick={next}>{say.done}</Press>
+			{:else if reserved.length > 0}
+				{@render finish()}
+			{:else}
+				<p><b>{say.finished}</b></p>
+			{/if}
+		</div>
+	</section>
+{/if}
+
+{#snippet weighing()}
+	<div class="grid gap-3 sm:grid-cols-2">
+		{#each data.packs as pack (pack.code)}
+			<Field
+				name="mass-{pack.code}"
+				label={say.weighed({ code: pack.code })}
+				bind:value={masses[pack.code]}
+				placeholder={massText(pack.massKg ?? data.massKg, data.habit)}
+			/>
+		{/each}
+	</div>
+	{#if uneven !== null}
+		<p role="status">
+			{uneven > 0.1 ? say.uneven({ percent: Math.round(uneven * 100) }) : say.even}
+		</p>
+	{/if}
+{/snippet}
+
+{#snippet finish()}
+	<form method="POST" action="/pack/{data.id}?/freeze" use:enhance>
+		<input
+			type="hidden"
+			name="packedOn"
+			value={dayText(dayIn(clock.ms, data.habit.timeZone), data.habit)}
+		/>
+		{#each reserved as { code } (code)}
+			<input type="hidden" name="filled" value={code} />
+			<input type="hidden" name="mass-{code}" value={masses[code] ?? ''} />
+		{/each}
+		<Press type="submit" first>{say.finish}</Press>
+	</form>
+{/snippet}
 
 <style>
+	.all {
+		display: grid;
+		max-width: 760px;
+	}
+	.all li {
+		display: grid;
+		grid-template-columns: 34px minmax(0, 1fr);
+		gap: 10px;
+		padding: 10px 0;
+		border-top: 1px solid var(--hair);
+	}
+	.n {
+		font-size: 22px;
+		line-height: 1.1;
+	}
+	.raw .n,
+	.raw .line {
+		color: var(--ember);
+	}
+	.line {
+		font-size: 19px;
+		font-weight: 700;
+		line-height: 1.25;
+	}
+	.under {
+		position: sticky;
+		bottom: 0;
+		max-width: 760px;
+		padding: 10px 0 12px;
+		background: var(--frost);
+	}
+	@media (max-width: 767px) {
+		.under {
+			bottom: 66px;
+		}
+	}
 	.big {
 		display: grid;
 		gap: 18px;

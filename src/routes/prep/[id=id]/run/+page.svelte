@@ -54,6 +54,10 @@
 	const facts = $derived(
 		w.runSheet.facts({ cooks: run.capacity.hands ?? 1, burners: run.capacity.burner ?? 0 })
 	);
+	let kitchenOpen = $state(false);
+	$effect(() => {
+		if (form && 'errors' in form) kitchenOpen = true;
+	});
 	const say: Say = (...events) => log.say(...events);
 
 	const texts = $derived(new Map((plan?.tasks ?? []).map((task) => [task.id, taskText(task)])));
@@ -231,7 +235,7 @@
 	{:else}
 		<p class="mb-3" role="status">{form ? w.runSheet.notPlanned : w.runSheet.planningFirst}</p>
 	{/if}
-	<details class="no-print mt-3" open={(form && 'errors' in form) || undefined}>
+	<details class="no-print mt-3" bind:open={kitchenOpen}>
 		<summary class="summary">{w.runSheet.kitchen}</summary>
 		<KitchenToday
 			{run}
