@@ -133,6 +133,7 @@ test('3 pack: block, best-by with its source, codes', async () => {
 	await page.getByLabel('Net weight of each').fill('950 g');
 	await page.getByText('zip bag, 3 L').click();
 	await expect(page.getByText(/1\d mm thick/)).toBeVisible();
+	await page.getByText('The block, if it differs from what is computed').click();
 	await page.getByLabel('Length').fill('18');
 	await page.getByLabel('Width').fill('15');
 	await page.getByLabel('Thickness').fill('34 mm');

@@ -63,7 +63,7 @@ test('freezer check: one tap keeps the cream back, and it can be taken back', as
 	await page.getByRole('button', { name: 'Keep it back for the day' }).first().click();
 	await page.getByLabel('What to do otherwise next time').fill('more pepper');
 	await page.getByRole('button', { name: 'Keep the note' }).click();
-	await expect(page.getByText('“more pepper”')).toBeVisible();
+	await expect(page.getByText('“more pepper”').first()).toBeVisible();
 	await page.getByLabel('Servings', { exact: true }).fill('16');
 	await expect(page.getByText('For 16 servings')).toBeVisible();
 	const file = await page.request.get(`${page.url()}/recipe.json`);

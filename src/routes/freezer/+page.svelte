@@ -70,6 +70,7 @@
 	}
 	/** a code opens its pack; anything else is looked for */
 	const find: SubmitFunction = ({ cancel }) => {
+		clearTimeout(timer);
 		if (!readPackCode(text)) {
 			cancel();
 			void show({});

@@ -23,7 +23,7 @@
 <form
 	method="POST"
 	action="?/kitchen"
-	class="grid gap-5 lg:grid-cols-2"
+	class="grid items-start gap-5 lg:grid-cols-2"
 	novalidate
 	use:enhance={checked(
 		async () => {

@@ -61,7 +61,9 @@
 								small
 							/>
 							<span>
-								<b>{pack.name}</b>{#if alike > 1}&nbsp;<span class="quiet">× {alike}</span>{/if}
+								<b class="name">{pack.name}</b>{#if alike > 1}&nbsp;<span class="quiet"
+										>× {alike}</span
+									>{/if}
 								{#if best}
 									<br />{methodText(best.method, data.habit)}, {routeText(best.route)}
 									<br /><span class="quiet"
@@ -111,7 +113,7 @@
 <style>
 	.screen {
 		display: grid;
-		grid-template-columns: 350px minmax(0, 1fr);
+		grid-template-columns: 390px minmax(0, 1fr);
 		gap: 22px;
 		align-items: start;
 	}
@@ -125,14 +127,14 @@
 	}
 	.way {
 		display: grid;
-		grid-template-columns: 80px minmax(0, 1fr) auto;
+		grid-template-columns: 64px minmax(0, 1fr) auto;
 		align-items: center;
-		gap: 10px;
+		gap: 8px;
 		min-height: 64px;
-		padding: 6px 8px;
+		padding: 5px 8px;
 		border-top: 1px solid var(--hair);
 		text-decoration: none;
-		font-size: 15px;
+		font-size: 14px;
 		line-height: 1.3;
 	}
 	.way:hover {
@@ -141,6 +143,9 @@
 	.way[aria-current] {
 		background: var(--enamel);
 		box-shadow: inset 4px 0 0 var(--rim);
+	}
+	.name {
+		font-size: 16px;
 	}
 	.at {
 		display: grid;

@@ -141,6 +141,9 @@
 		opacity: 0;
 		cursor: pointer;
 	}
+	nav {
+		min-width: 0;
+	}
 	ol {
 		display: flex;
 	}

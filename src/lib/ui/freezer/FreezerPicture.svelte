@@ -69,7 +69,7 @@
 		<p class="name">
 			<a href="/freezer?shelf={shelf.id}">{shelf.name}</a>
 			<span class="quiet"
-				>{#if shelf.packs === 0}{say.empty.replace(', ', '')}{:else}{say.shelfFill({
+				>{#if shelf.packs > 0}{say.shelfFill({
 						litres: roomText(shelf.litres, habit),
 						of: roomText(shelf.usableL, habit),
 						packs: shelf.packs
@@ -85,9 +85,15 @@
 						class={when.tone}
 						aria-label="{slab.name}, {slab.code}, {when.text}"
 						title="{slab.name}, {slab.code}, {when.text}"
-						style="height: {Math.min(44, Math.max(10, slab.thicknessM * 620))}px"
-					></a>
+						><svg
+							height={Math.min(44, Math.max(10, slab.thicknessM * 620))}
+							viewBox="0 0 10 10"
+							preserveAspectRatio="none"
+							aria-hidden="true"><rect width="10" height="10" /></svg
+						></a
+					>
 				{/each}
+				{#if shelf.packs === 0}<span class="quiet">{say.empty.replace(', ', '')}</span>{/if}
 				{#if shelf.packs > shelf.slabs.length}
 					<span class="more">{say.moreHere({ n: shelf.packs - shelf.slabs.length })}</span>
 				{/if}
@@ -142,15 +148,19 @@
 	.slabs a {
 		flex: 0 1 38px;
 		min-width: 8px;
+	}
+	.slabs svg {
+		display: block;
+		width: 100%;
 		border: 1.5px solid var(--rim);
 		border-radius: 4px;
-		background: var(--cold-pale);
+		fill: var(--cold-pale);
 	}
-	.slabs a.caution {
-		background: var(--mustard-pale);
+	.slabs a.caution svg {
+		fill: var(--mustard-pale);
 	}
-	.slabs a.refused {
-		background: var(--ember-pale);
+	.slabs a.refused svg {
+		fill: var(--ember-pale);
 	}
 	.more {
 		font-weight: 700;

@@ -17,6 +17,8 @@
 	const tall = $derived(Math.max(14, (box.rigid ? box.heightM : box.mostM) * pxPerM * 1.2));
 	const slant = $derived(box.rigid && !box.glass ? 4 : 0);
 	const filled = $derived(Math.min(1, fill01) * tall);
+	/** an empty bag is flat, and still a bag */
+	const bagTall = $derived(Math.max(8, filled));
 </script>
 
 <svg viewBox="-6 -4 112 62" width="112" height="62" aria-hidden="true">
@@ -36,9 +38,9 @@
 			/>
 		{:else}
 			<path
-				d="M3 {tall - filled} H{wide - 3} Q{wide + 4} {tall - filled / 2} {wide -
-					3} {tall} H3 Q-4 {tall - filled / 2} 3 {tall - filled} Z"
-				fill="var(--cold-pale)"
+				d="M3 {tall - bagTall} H{wide - 3} Q{wide + 4} {tall - bagTall / 2} {wide -
+					3} {tall} H3 Q-4 {tall - bagTall / 2} 3 {tall - bagTall} Z"
+				fill={filled > 0 ? 'var(--cold-pale)' : 'none'}
 				stroke="var(--rim)"
 				stroke-width="2"
 			/>

@@ -59,7 +59,7 @@
 		)
 	);
 	/** a letter of a bar's words takes about so many pixels */
-	const letterPx = 7.4;
+	const letterPx = 8.3;
 	/** As many whole words as a bar has room for; its full words are its name. */
 	function fitted(text: string, row: BoardTask): string {
 		const room = Math.floor(
@@ -354,6 +354,18 @@
 	}
 	.how {
 		margin-top: 2px;
+	}
+	@media (max-width: 767px) {
+		.track {
+			height: 48px;
+		}
+		.ruler .track,
+		.foot .track {
+			height: 22px;
+		}
+		.turn {
+			min-height: 44px;
+		}
 	}
 	@media print {
 		.sheet {

@@ -135,8 +135,8 @@
 		grid-template-columns: 24px minmax(0, 168px) minmax(0, 1fr) minmax(0, 1fr);
 		align-items: center;
 		gap: 0 14px;
-		min-height: 44px;
-		padding: 3px 0;
+		min-height: 40px;
+		padding: 2px 0;
 		cursor: pointer;
 	}
 	.what input {
@@ -158,7 +158,7 @@
 	.open {
 		display: grid;
 		place-items: center;
-		min-height: 44px;
+		min-height: 40px;
 		border: 0;
 		background: none;
 		color: var(--soft);

@@ -20,6 +20,7 @@
 	} = $props();
 
 	const minute = 60_000;
+	let widthPx = $state(800);
 	const spanMin = $derived(
 		rulerSpanMin(
 			ways.map((way) => way.plan),
@@ -61,7 +62,7 @@
 	}
 </script>
 
-<div class="ruler" role="group" aria-label={w.cookRuler.title}>
+<div class="ruler" role="group" aria-label={w.cookRuler.title} bind:clientWidth={widthPx}>
 	<div class="scale" aria-hidden="true">
 		{#each ticks as tick (tick)}
 			<span style="left: {at(tick)}%">{instantText(tick, habit)}</span>
@@ -87,8 +88,10 @@
 				{#if plan.fits}
 					<div class="bar" style="margin-left: {at(plan.startAtMs)}%">
 						{#each phases(option) as phase (phase.name)}
-							<span class={phase.tone} style="flex: {phase.min} {phase.min} 0">
-								<small>{phase.name} {durationText(phase.min)}</small>
+							{@const text = `${phase.name} ${durationText(phase.min)}`}
+							<span class={phase.tone} style="flex: {phase.min} {phase.min} 0" title={text}>
+								{#if (phase.min / spanMin) * widthPx > text.length * 7.5 + 14}<small>{text}</small
+									>{:else}<small class="sr-only">{text}</small>{/if}
 							</span>
 						{/each}
 					</div>

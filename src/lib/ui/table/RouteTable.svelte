@@ -85,14 +85,12 @@
 <style>
 	.routes {
 		display: grid;
-		border: 2px solid var(--rim);
-		border-radius: 10px;
-		overflow: hidden;
+		border-bottom: 1px solid var(--hair);
 	}
 	.head,
 	label {
 		display: grid;
-		grid-template-columns: 240px repeat(var(--ways), 1fr);
+		grid-template-columns: 220px repeat(var(--ways), 1fr);
 		align-items: center;
 		gap: 8px;
 		padding: 6px 12px;
@@ -131,6 +129,9 @@
 	}
 	.cell.fits {
 		color: var(--leaf);
+	}
+	small {
+		font-size: 14px;
 	}
 	.cell small {
 		display: block;

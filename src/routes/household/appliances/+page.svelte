@@ -23,7 +23,7 @@
 <form
 	method="POST"
 	action="?/save"
-	class="grid gap-5 lg:grid-cols-2"
+	class="grid items-start gap-5 lg:grid-cols-2"
 	novalidate
 	use:enhance={checked(
 		async () => (await import('$lib/schemas/household')).appliancesSchema(data.habit),

@@ -10,7 +10,7 @@ export const table = {
 		`, in ${left}. ${able} of ${all} can make it.`,
 	empty: 'Nothing is frozen yet. Packs with their cooking times appear here.',
 	packADish: 'Divide a dish into packs',
-	out: 'out of the freezer',
+	out: 'out',
 	start: 'start',
 	listLine: ({ servings, time, code }: { servings: number; time: Shown; code: Shown }) =>
 		`${many.servings(servings)} · ${time} · ${code}`,

@@ -355,9 +355,18 @@
 <style>
 	.screen {
 		display: grid;
-		grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+		grid-template-columns: minmax(0, 1fr);
 		gap: 14px 24px;
 		align-items: start;
+	}
+	.screen:not(.live) .day {
+		order: 1;
+		grid-template-columns: repeat(2, minmax(0, 1fr));
+		gap: 10px 32px;
+		align-items: start;
+	}
+	.screen:not(.live) .then {
+		order: 2;
 	}
 	.ruler-plate {
 		grid-column: 1 / -1;
@@ -371,8 +380,8 @@
 		gap: 10px;
 	}
 	.long {
-		columns: 2;
-		column-gap: 24px;
+		columns: 3;
+		column-gap: 28px;
 	}
 	.line {
 		display: grid;
