@@ -12,6 +12,8 @@ export default defineConfig({
 	expect: { timeout: 20_000 },
 	reporter: [['list']],
 	use: {
+		// the journeys look at what the server says; the worker has a journey of its own
+		serviceWorkers: 'block',
 		actionTimeout: 20_000,
 		navigationTimeout: 40_000,
 		viewport: { width: 1280, height: 800 },

@@ -9,6 +9,8 @@ const config = {
 		typescript: {
 			config: (c) => ({
 				...c,
+				// the service worker is checked with the rest: it says itself that it runs as a worker
+				exclude: c.exclude.filter((path) => !path.includes('service-worker')),
 				include: [
 					...c.include,
 					'../drizzle.config.ts',

@@ -6,7 +6,10 @@
 	import { navigating } from '$app/state';
 	import { instantText } from '$lib/present/time';
 	import { clock } from '$lib/ui/shell/clock.svelte';
+	import { keptPosts } from '$lib/ui/shell/kept-posts.svelte';
 	import { live } from '$lib/ui/shell/live.svelte';
+	import Find from '$lib/ui/shell/Find.svelte';
+	import FindButton from '$lib/ui/shell/FindButton.svelte';
 	import KeysButton from '$lib/ui/shell/KeysButton.svelte';
 	import Rail from '$lib/ui/shell/Rail.svelte';
 	import Shortcuts from '$lib/ui/shell/Shortcuts.svelte';
@@ -26,10 +29,12 @@
 	});
 	$effect(() => clock.run());
 	$effect(() => live.start());
+	$effect(() => keptPosts.start());
 </script>
 
 <a href="#work" class="sr-only focus:not-sr-only">{w.rootLayout.skip}</a>
 <Rail counts={data.counts}>
+	<FindButton />
 	<KeysButton />
 	{instantText(clock.ms, data.habit)}
 	{#if data.time.lapse > 1}<br />{w.rootLayout.lapse({ times: data.time.lapse })}{/if}
@@ -38,7 +43,11 @@
 	<UndoLines undos={data.undos} nowMs={data.time.nowMs} lapse={data.time.lapse} />
 </Strip>
 <Shortcuts />
+<Find habit={data.habit} />
 {#if !live.here}<p class="away" role="status">{w.rootLayout.noConnection}</p>{/if}
+{#if keptPosts.waiting > 0}<p class="away" role="status">
+		{w.rootLayout.keptPosts({ n: keptPosts.waiting })}
+	</p>{/if}
 {#if drafts.back > 0}<p class="draft" role="status">
 		{w.rootLayout.draftBack}
 		<button type="button" class="underline" onclick={startAfresh}>{w.rootLayout.startAfresh}</button

@@ -1,4 +1,4 @@
-import { eq } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import { glanceOf } from '../../core/cooling/cooling-view.ts';
 import type { Db } from '../db/db.ts';
 import { coolingReadings, coolingRuns } from '../db/schema/index.ts';
@@ -37,6 +37,19 @@ export async function addReading(
 			.where(eq(coolingRuns.id, values.runId))
 			.for('update');
 		if (!run) return null;
+		const { runId, atMs, tempC } = values;
+		const [known] = await tx
+			.select({ id: coolingReadings.id })
+			.from(coolingReadings)
+			.where(
+				and(
+					eq(coolingReadings.runId, runId),
+					eq(coolingReadings.atMs, atMs),
+					eq(coolingReadings.tempC, tempC)
+				)
+			);
+		// the same entry, sent again
+		if (known) return known.id;
 		const [reading] = await tx.insert(coolingReadings).values(values).returning();
 		await renewGlance(tx, values.runId);
 		return reading.id;

@@ -54,7 +54,15 @@ export async function setDishRemoved(
 }
 
 export async function addNote(db: Db, values: typeof dishNotes.$inferInsert): Promise<void> {
-	await db.insert(dishNotes).values(values);
+	const { dishId, atMs, text } = values;
+	const same = and(
+		eq(dishNotes.dishId, dishId),
+		eq(dishNotes.atMs, atMs),
+		eq(dishNotes.text, text)
+	);
+	// the same entry, sent again, is one note
+	if ((await db.select({ id: dishNotes.id }).from(dishNotes).where(same)).length === 0)
+		await db.insert(dishNotes).values(values);
 }
 
 /** Moves a line of a dish to another stage, or adds words to it; the dish's version rises. */

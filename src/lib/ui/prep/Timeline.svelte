@@ -365,6 +365,11 @@
 		}
 		.turn {
 			min-height: 44px;
+			margin-left: auto;
+		}
+		.legend {
+			flex: 1 1 100%;
+			order: 1;
 		}
 	}
 	@media print {

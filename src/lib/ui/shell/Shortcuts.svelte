@@ -36,6 +36,7 @@
 				{#each shortcuts as shortcut (shortcut.key)}
 					<tr><td><kbd>{shortcut.key}</kbd></td><td>{shortcut.does}</td></tr>
 				{/each}
+				<tr><td><kbd>/</kbd> <kbd>Ctrl K</kbd></td><td>{w.find.title}</td></tr>
 				<tr><td><kbd>Tab</kbd></td><td>{w.shortcuts.tab}</td></tr>
 				<tr><td><kbd>Enter</kbd></td><td>{w.shortcuts.enter}</td></tr>
 				<tr><td><kbd>Esc</kbd></td><td>{w.shortcuts.escape}</td></tr>

@@ -28,6 +28,8 @@ class SingleKeys {
 export const singleKeys = new SingleKeys();
 /** Whether the list of keys is shown. */
 export const keyList = $state({ open: false });
+/** Whether the search of everything is shown. */
+export const findPanel = $state({ open: false });
 
 const to = (path: string) => () => void goto(path);
 const click = (selector: string) => () => document.querySelector<HTMLElement>(selector)?.click();

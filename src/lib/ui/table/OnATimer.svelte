@@ -75,38 +75,53 @@
 </script>
 
 {#if slow.length > 0}
-	<section class="plate mt-4 grid gap-3">
-		<h2>{w.onATimer.title}</h2>
-		<p class="quiet"><Why {note}>{w.onATimer.how}</Why></p>
-		<form class="flex flex-wrap items-end gap-3" onsubmit={look} novalidate>
-			<Field
-				name="waits"
-				label={w.onATimer.waits}
-				bind:value={waits}
-				hint={w.onATimer.hint}
-				{error}
-			/>
-			<Field name="warm" label={w.onATimer.warm} bind:value={warm} hint={w.onATimer.hint} />
-			<div class="pb-7">
-				<Press type="submit" disabled={busy}>{busy ? w.onATimer.computing : w.onATimer.look}</Press>
+	<details>
+		<summary class="more"><h2 class="inline">{w.onATimer.title}</h2></summary>
+		<div class="grid gap-3">
+			<p class="quiet"><Why {note}>{w.onATimer.how}</Why></p>
+			<form class="flex flex-wrap items-end gap-3" onsubmit={look} novalidate>
+				<Field
+					name="waits"
+					label={w.onATimer.waits}
+					bind:value={waits}
+					hint={w.onATimer.hint}
+					{error}
+				/>
+				<Field name="warm" label={w.onATimer.warm} bind:value={warm} hint={w.onATimer.hint} />
+				<div class="pb-7">
+					<Press type="submit" disabled={busy}
+						>{busy ? w.onATimer.computing : w.onATimer.look}</Press
+					>
+				</div>
+			</form>
+			<div aria-live="polite" class="grid gap-2">
+				{#if failed}<p class="entry-error">{failed}</p>{/if}
+				{#each answers as { setting, answer } (setting)}
+					<p>
+						<Word tone={tone[answer.advice]} text={adviceWords[answer.advice]} />
+						{w.onATimer.line({
+							way: methodText({ appliance: 'slow-cooker', setting }, habit),
+							hours: hours(answer.hazardH.likely),
+							worst: hours(answer.hazardH.worst),
+							range: dangerRangeText(habit),
+							without: hours(answer.withoutWaitH)
+						})}
+						{#each answer.reasons as reason, i (i)}<br /><span>{reasonText(reason, habit)}</span
+							>{/each}
+					</p>
+				{/each}
 			</div>
-		</form>
-		<div aria-live="polite" class="grid gap-2">
-			{#if failed}<p class="entry-error">{failed}</p>{/if}
-			{#each answers as { setting, answer } (setting)}
-				<p>
-					<Word tone={tone[answer.advice]} text={adviceWords[answer.advice]} />
-					{w.onATimer.line({
-						way: methodText({ appliance: 'slow-cooker', setting }, habit),
-						hours: hours(answer.hazardH.likely),
-						worst: hours(answer.hazardH.worst),
-						range: dangerRangeText(habit),
-						without: hours(answer.withoutWaitH)
-					})}
-					{#each answer.reasons as reason, i (i)}<br /><span>{reasonText(reason, habit)}</span
-						>{/each}
-				</p>
-			{/each}
 		</div>
-	</section>
+	</details>
 {/if}
+
+<style>
+	.more {
+		min-height: 44px;
+		padding: 10px 0;
+		cursor: pointer;
+	}
+	.more h2 {
+		font-size: 16px;
+	}
+</style>

@@ -27,6 +27,7 @@ import {
 	discardRun,
 	moveRun
 } from '$lib/server/services/cooling/decisions';
+import { saidAtMs } from '$lib/server/said-at';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -66,7 +67,11 @@ export const actions: Actions = {
 		const form = readForm(readingSchema(await getHousehold(locals.db)), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
 		const runId = Number(params.id);
-		const id = await noteReading(locals.db, { runId, atMs: nowMs(), tempC: form.value.tempC });
+		const id = await noteReading(locals.db, {
+			runId,
+			atMs: saidAtMs(raw.saidAtMs, nowMs()),
+			tempC: form.value.tempC
+		});
 		if (id === null) error(404);
 		return { added: id };
 	},

@@ -15,6 +15,7 @@
 	import Cautions from '$lib/ui/kit/Cautions.svelte';
 	import CoolingPlate from '$lib/ui/cool/CoolingPlate.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
+	import { keptWhenAway } from '$lib/ui/shell/kept-posts.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
@@ -69,9 +70,12 @@
 					action="?/reading"
 					class="reading"
 					novalidate
-					use:enhance={checked(
-						async () => (await import('$lib/schemas/cooling')).readingSchema(data.habit),
-						(found) => (errors = found)
+					use:enhance={keptWhenAway(
+						checked(
+							async () => (await import('$lib/schemas/cooling')).readingSchema(data.habit),
+							(found) => (errors = found)
+						),
+						() => (reading = '')
 					)}
 				>
 					<Field

@@ -26,6 +26,7 @@ import { servingCents } from '$lib/server/services/dishes/menu-overview';
 import { dropPicture, keepPicture } from '$lib/server/services/dishes/dish-picture';
 import { pictureAt } from '$lib/server/queries/dish-pictures';
 import { listDays } from '$lib/server/queries/days';
+import { saidAtMs } from '$lib/server/said-at';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -91,9 +92,11 @@ export const actions: Actions = {
 		return { settled: true };
 	},
 	note: async ({ request, locals, params }) => {
-		const form = readForm(dishNoteSchema, rawFields(await request.formData()));
+		const raw = rawFields(await request.formData());
+		const form = readForm(dishNoteSchema, raw);
 		if (!form.ok) return fail(400, { noteErrors: form.errors });
-		if (!(await noteDish(locals.db, Number(params.id), form.value.text, nowMs()))) error(404);
+		const atMs = saidAtMs(raw.saidAtMs, nowMs());
+		if (!(await noteDish(locals.db, Number(params.id), form.value.text, atMs))) error(404);
 		return { noted: true };
 	},
 	allergens: async ({ request, locals, params }) => {

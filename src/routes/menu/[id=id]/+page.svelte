@@ -22,6 +22,7 @@
 	import { roundedNutrition } from '$lib/core/foods/nutrition';
 	import DishForm from '$lib/ui/menu/DishForm.svelte';
 	import LinesTable from '$lib/ui/menu/LinesTable.svelte';
+	import { keptWhenAway } from '$lib/ui/shell/kept-posts.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import Why from '$lib/ui/kit/Why.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
@@ -323,11 +324,14 @@
 					method="POST"
 					action="?/note"
 					class="flex flex-wrap items-end gap-3"
-					use:enhance={() =>
-						async ({ update, result }) => {
-							await update({ reset: false });
-							if (result.type === 'success') noteText = '';
-						}}
+					use:enhance={keptWhenAway(
+						() =>
+							async ({ update, result }) => {
+								await update({ reset: false });
+								if (result.type === 'success') noteText = '';
+							},
+						() => (noteText = '')
+					)}
 				>
 					<div class="grow">
 						<Field

@@ -42,6 +42,11 @@ export const rootLayout = {
 	startAfresh: 'Start afresh',
 	noConnection:
 		'No connection to the household’s computer. What is tapped here is kept and sent later.',
+	keptPosts: ({ n }: { n: number }) =>
+		many.plural(n, {
+			one: 'One entry waits on this device for the connection.',
+			other: `${n} entries wait on this device for the connection.`
+		}),
 	lapse: ({ times }: { times: Shown }) => `Trying out: time runs ${times} times faster.`
 };
 
@@ -81,6 +86,21 @@ export const shortcuts = {
 	enter: 'Do it: press, open, save the form',
 	escape: 'Close a panel',
 	singleKeys: 'single keys work on this device'
+};
+
+export const find = {
+	title: 'Find a dish, a pack, a day, a thing to do',
+	button: 'Find',
+	keys: 'Find: / or Ctrl K',
+	placeholder: 'dal, QGDM4, Sunday, count up …',
+	results: 'What was found',
+	dish: 'dish',
+	pack: 'pack',
+	day: 'day',
+	todo: 'do',
+	none: 'Nothing is called that.',
+	failed: 'The household’s computer does not answer; dishes and packs are not shown.',
+	how: 'Arrows choose, Enter opens, Esc closes.'
 };
 
 export const keysButton = {

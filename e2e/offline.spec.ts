@@ -1,0 +1,32 @@
+import { expect, test } from './household';
+
+test.use({ house: { name: 'offline', from: 'demo' }, serviceWorkers: 'allow' });
+
+test('without a connection the kitchen’s screens open as last seen; a reading waits and is sent once', async ({
+	page,
+	context
+}) => {
+	await page.goto('/cool');
+	await page.evaluate(() => navigator.serviceWorker.ready);
+	// seen once with the worker in charge
+	await page.reload();
+	await page.locator('h2 a').first().click();
+	await expect(page.getByRole('heading', { name: /^Readings/ })).toBeVisible();
+	await page.reload();
+	const readings = page.getByRole('heading', { name: /^Readings \(\d+\)/ });
+	const before = Number(/\d+/.exec((await readings.textContent()) ?? '')?.[0]);
+
+	await context.setOffline(true);
+	await page.reload();
+	await expect(readings).toBeVisible();
+	await page.getByLabel('Reading in the middle').fill('31');
+	await page.getByRole('button', { name: 'Note it' }).click();
+	await expect(page.getByText('One entry waits on this device')).toBeVisible();
+	await page.goto('/cool');
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('cooling');
+	await page.goBack();
+
+	await context.setOffline(false);
+	await expect(page.getByText('One entry waits on this device')).toBeHidden();
+	await expect(page.getByRole('heading', { name: `Readings (${before + 1})` })).toBeVisible();
+});
