@@ -2,7 +2,11 @@ import { availableParallelism } from 'node:os';
 import { startCoreWorker } from '../src/lib/server/core-worker.ts';
 import { openDatabase } from '../src/lib/server/db/open.ts';
 import { addReading } from '../src/lib/server/writes/cooling.ts';
-import { addDay, replaceDayDishes } from '../src/lib/server/writes/days.ts';
+import { addDay, addDayEvents, markLine, replaceDayDishes } from '../src/lib/server/writes/days.ts';
+import type { DayEventKind } from '../src/lib/core/schedule/day-events.ts';
+import { getDay } from '../src/lib/server/queries/days.ts';
+import { logCook } from '../src/lib/server/services/packs/after-cooking.ts';
+import { changeRun } from '../src/lib/server/services/day/note-events.ts';
 import { addPrices, setStock } from '../src/lib/server/writes/pantry.ts';
 import { countDishes } from '../src/lib/server/queries/dishes.ts';
 import { addNote } from '../src/lib/server/writes/dishes.ts';
@@ -10,7 +14,7 @@ import { listFreezers } from '../src/lib/server/queries/household.ts';
 import { addFreezer, saveHousehold } from '../src/lib/server/writes/household.ts';
 import { undoEntries } from '../src/lib/server/db/schema/index.ts';
 import { setContainerOwned } from '../src/lib/server/writes/freezer-stock.ts';
-import { frozenPacks } from '../src/lib/server/queries/packs.ts';
+import { frozenPacks, packByCode } from '../src/lib/server/queries/packs.ts';
 import { changePack } from '../src/lib/server/services/packs/change-packs.ts';
 import { keepFreezerReadings } from '../src/lib/server/services/packs/keep-freezer-readings.ts';
 import { computeMissingCards } from '../src/lib/server/services/packs/cards-behind.ts';
@@ -24,11 +28,13 @@ import {
 	containersOwned,
 	coolings,
 	dishes,
+	eaten,
 	frozenThings,
 	warmSpell,
 	freezers,
 	house,
 	packingDay,
+	pastDay,
 	packings,
 	prices,
 	stock
@@ -52,6 +58,22 @@ else {
 	const shelves = (await listFreezers(db)).flatMap((freezer) => freezer.shelves);
 	const ids = new Map<string, number>();
 	for (const { key, ...dish } of dishes) ids.set(key, await writeDish(db, dish, nowMs));
+	const dayId = await addDay(db, addDays(today, packingDay.inDays), nowMs);
+	const pastId = await addDay(db, addDays(today, -pastDay.daysAgo), nowMs);
+	for (const [id, planned] of [
+		[dayId, packingDay.dishes],
+		[pastId, pastDay.dishes]
+	] as const)
+		await replaceDayDishes(
+			db,
+			id,
+			planned.map(({ dish, ...rest }, position) => ({
+				...rest,
+				portions: [...rest.portions],
+				position,
+				dishId: ids.get(dish) as number
+			}))
+		);
 	const workers = Array.from({ length: Math.min(2, availableParallelism()) }, startCoreWorker);
 	let done = 0;
 	await Promise.all(
@@ -64,6 +86,7 @@ else {
 					{
 						...request,
 						dishId: ids.get(dish) as number,
+						...(daysAgo === pastDay.daysAgo && { dayId: pastId }),
 						packedOn: addDays(today, -daysAgo),
 						shelfId: shelves[shelf].id
 					},
@@ -88,6 +111,50 @@ else {
 	const written = await writeDown(db, things, nowMs);
 	if (!Array.isArray(written)) throw new Error(written.message);
 	await computeMissingCards(db, worker.compute);
+	for (const { dish, daysAgo, way, ...cook } of eaten) {
+		const called = dishes.find(({ key }) => key === dish)?.name;
+		const pack = (await frozenPacks(db)).find(({ name }) => name === called);
+		const card = pack && (await packByCode(db, pack.code));
+		const option = card?.packing.card?.options.find(
+			({ method, state }) => method.appliance === way && state === 'frozen'
+		);
+		if (!card || !option) throw new Error(`${dish}: no pack to have been eaten`);
+		const atMs = nowMs - daysAgo * 86_400_000;
+		await changePack(db, card.code, { kind: 'cooked' }, atMs);
+		await logCook(db, card, { ...cook, atMs, method: option.method, route: 'frozen' });
+	}
+	// the day that is over, as it went; then the one to come, planned as well as there is time for
+	await (
+		await changeRun(db, worker.compute, pastId, nowMs, (run) => run)
+	)?.searched;
+	const past = (await getDay(db, pastId))?.run?.plan;
+	if (!past) throw new Error('The past day has no plan.');
+	const tasks = past.tasks
+		.filter(({ kind }) => kind !== 'pause')
+		.toSorted((a, b) => past.startMin[a.id] - past.startMin[b.id]);
+	const said = (kind: DayEventKind, key: string, min: number, value: number | null = null) => ({
+		uid: `demo-${kind}-${key}`,
+		kind,
+		key,
+		value,
+		atMs: Math.round(past.zeroMs + min * 60_000)
+	});
+	await addDayEvents(db, pastId, [
+		said('start', '', 0),
+		...tasks.flatMap(({ id, durationMin }, i) => {
+			const took01 = pastDay.took01[i % pastDay.took01.length];
+			return [
+				said('begin', id, past.startMin[id]),
+				said('finish', id, past.startMin[id] + durationMin * took01)
+			];
+		}),
+		said('end', '', past.endMin * 1.08)
+	]);
+	for (const [key, paidCents] of pastDay.paid)
+		await markLine(db, { dayId: pastId, key, paidCents, ticked: true, atMs: past.zeroMs });
+	await (
+		await changeRun(db, worker.compute, dayId, nowMs, (run) => run)
+	)?.searched;
 	await worker.stop();
 	for (const [container, owned] of containersOwned) await setContainerOwned(db, container, owned);
 	const chest = (await listFreezers(db)).at(-1)!;
@@ -122,16 +189,6 @@ else {
 		}))
 	);
 	for (const [itemName, massKg] of stock) await setStock(db, itemName, massKg);
-	const dayId = await addDay(db, addDays(today, packingDay.inDays), nowMs);
-	await replaceDayDishes(
-		db,
-		dayId,
-		packingDay.dishes.map(({ dish, ...planned }, position) => ({
-			...planned,
-			position,
-			dishId: ids.get(dish) as number
-		}))
-	);
 	for (const { dish, text } of packingDay.notes)
 		await addNote(db, { dishId: ids.get(dish) as number, atMs: nowMs, text });
 	for (const { dish, minutesAgo, readings, ...request } of coolings) {

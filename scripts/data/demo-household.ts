@@ -12,6 +12,8 @@ export const house = {
 	refrigeratorC: 4,
 	timeZone: 'Europe/Zurich',
 	houseMonths: 3,
+	currency: 'EUR',
+	budgetCents: 300,
 	slowCooker: {
 		volumeL: 6,
 		bowl: { kind: 'oval' as const, lengthM: 0.3, widthM: 0.23, depthM: 0.14 }
@@ -224,7 +226,7 @@ export const packings: (Omit<PackingRequest, 'dishId' | 'packedOn' | 'shelfId'> 
 		dish: 'tagine',
 		daysAgo: 41,
 		shelf: 2,
-		count: 2,
+		count: 3,
 		servings: 4,
 		container: 'bag-3l',
 		massKg: 1.4,
@@ -235,7 +237,7 @@ export const packings: (Omit<PackingRequest, 'dishId' | 'packedOn' | 'shelfId'> 
 		dish: 'chicken',
 		daysAgo: 41,
 		shelf: 3,
-		count: 3,
+		count: 5,
 		servings: 4,
 		container: 'bag-3l',
 		massKg: 0.95,
@@ -372,7 +374,15 @@ export const prices: [item: string, label: string, sizeKg: number, priceCents: n
 	['oats', 'bag 500 g', 0.5, 150],
 	['plum', 'bag 1 kg', 1, 390],
 	['almonds', 'flaked, 100 g', 0.1, 260],
-	['herbs', 'bunch', 0.05, 150]
+	['herbs', 'bunch', 0.05, 150],
+	['ginger', 'piece', 0.1, 90],
+	['lemon', 'two', 0.2, 120],
+	['parsley', 'bunch', 0.05, 140],
+	['tarragon', 'bunch', 0.03, 190],
+	['butter', 'piece 250 g', 0.25, 290],
+	['sour cream', 'tub 180 g', 0.18, 130],
+	['dried mushrooms', 'bag 40 g', 0.04, 380],
+	['red wine', 'bottle 750 ml', 0.74, 590]
 ];
 
 /** What is in the cupboard, kg. */
@@ -406,6 +416,53 @@ export const packingDay = {
 	],
 	notes: [{ dish: 'goulash', text: 'fewer caraway seeds, more paprika' }]
 };
+
+/** A day that is over: what it made lies in the freezer, and what it took is known. */
+export const pastDay = {
+	daysAgo: 20,
+	dishes: [
+		{ dish: 'bake', batches: 2, portions: [{ to: 'freezer' as const, packs: 2, servings: 4 }] },
+		{ dish: 'pork', batches: 1, portions: [{ to: 'freezer' as const, packs: 1, servings: 8 }] }
+	],
+	/** of the minutes planned */
+	took01: [1.1, 0.9, 1.4, 1, 1.2, 0.8],
+	paid: [
+		['minced lamb', 1960],
+		['pork shoulder', 1420],
+		['aubergine', 460]
+	] as const
+};
+
+/** Packs eaten before, with how they were cooked. */
+export const eaten = [
+	{
+		dish: 'chicken',
+		daysAgo: 33,
+		way: 'pressure-cooker',
+		setMin: 31,
+		coreC: 76,
+		outcome: 'right',
+		note: ''
+	},
+	{
+		dish: 'chicken',
+		daysAgo: 19,
+		way: 'pressure-cooker',
+		setMin: 33,
+		coreC: 81,
+		outcome: 'over',
+		note: 'a little dry'
+	},
+	{
+		dish: 'tagine',
+		daysAgo: 12,
+		way: 'pressure-cooker',
+		setMin: 27,
+		coreC: 78,
+		outcome: 'right',
+		note: 'gone at once'
+	}
+] as const;
 
 /** Things in the freezer that are no dish's packs. */
 export const frozenThings: (Omit<FrozenThing, 'shelfId' | 'frozen'> & {

@@ -83,17 +83,27 @@ it('says the same in the units and the order of days of the household', () => {
 	const us = labelContent(pack, usHabit);
 	assert.equal(metric.bestBy, 'best by 24 Jul 2027');
 	assert.equal(us.bestBy, 'best by Jul 24, 2027');
-	assert.match(metric.contents, /raw · 4 servings · 950 g · 2 of 3/);
-	assert.match(us.contents, /raw · 4 servings · 2.1 lb · 2 of 3/);
-	assert.match(metric.caution, /74 °C/);
-	assert.match(us.caution, /165 °F/);
+	assert.match(metric.contents, /^4 servings · 950 g · 2 of 3/);
+	assert.equal(metric.raw, 'RAW', 'raw food says so large');
+	assert.match(us.contents, /^4 servings · 2.1 lb · 2 of 3/);
+	assert.match(metric.done, /74 °C/);
+	assert.match(us.done, /165 °F/);
 	assert.equal(us.cookRows[0][0], 'Oven 325 °F, covered');
 });
 
 it('what is refused is a no, never a time; what wants care has a star; without a date it is used first', () => {
-	const [[, thawed, frozen]] = labelContent(pack, metricHabit).cookRows;
+	const [[, frozen, thawed]] = labelContent(pack, metricHabit).cookRows;
 	assert.equal(thawed, '1 h 38', 'the long end is what is set');
-	assert.equal(frozen, 'no');
+	assert.equal(frozen, 'thaw first', 'thawed it goes');
+	const never = option('frozen', {
+		setMin: null,
+		advice: 'refused',
+		reasons: [{ code: 'too-full', values: {} }]
+	});
+	assert.equal(
+		labelContent({ ...pack, card: { options: [never] } }, metricHabit).cookRows[0][1],
+		'no: too full'
+	);
 	const liquids = labelContent(
 		{
 			...pack,
@@ -103,15 +113,15 @@ it('what is refused is a no, never a time; what wants care has a star; without a
 		},
 		metricHabit
 	).cookRows;
-	assert.deepEqual(liquids, [['Oven 165 °C, covered', '1 h 38 + 100 mL', '1 h 38 + 250 mL']]);
+	assert.deepEqual(liquids, [['Oven 165 °C, covered, 250 mL first', '1 h 38', '1 h 38']]);
 	const roast = { ...pack, coreC: 62.8, tenderC: 93 };
-	assert.match(labelContent(roast, metricHabit).caution, /^Safe at 63 °C .* tender at 93 °C/);
+	assert.match(labelContent(roast, metricHabit).done, /^Safe at 63 °C .* tender at 93 °C/);
 	const careful = {
 		...pack,
 		bestBy: null,
 		card: { options: [option('thawed', { advice: 'caution' })] }
 	};
 	const label = labelContent(careful, metricHabit);
-	assert.match(label.cookRows[0][1], / \*$/);
+	assert.match(label.cookRows[0][2], / \*$/);
 	assert.equal(label.bestBy, 'use first');
 });

@@ -50,7 +50,10 @@ export type LabelPart =
 	| 'allergens'
 	| 'cooking'
 	| 'on-the-day'
+	| 'done'
 	| 'caution'
+	/** the ways that are not among the best */
+	| 'other-ways'
 	| 'packed'
 	| 'serve-with'
 	| 'nutrition';
@@ -59,14 +62,21 @@ export type LabelPart =
 export interface LabelContent {
 	name: string;
 	bestBy: string;
+	/** raw food says so large; empty otherwise */
+	raw: string;
 	contents: string;
 	packed: string;
+	/** drawn as a pack from the side; null: not known */
+	slab: { thicknessM: number; text: string } | null;
 	code: string;
 	cookHead: [string, string, string];
+	/** appliance with its liquid, from frozen, thawed; the best way first */
 	cookRows: [string, string, string][];
 	onDay: string;
 	serveWith: string;
 	allergens: string;
+	/** the temperature in the middle */
+	done: string;
 	caution: string;
 	nutrition: string;
 }
@@ -81,35 +91,33 @@ export function labelContent(pack: LabelPack, habit: Habit): LabelContent {
 			: pack.bestBy
 				? w.labelContent.bestBy({ day: dayText(pack.bestBy, habit) })
 				: w.labelContent.useFirst,
+		raw: pack.state === 'raw' ? w.labelContent.raw : '',
 		contents: w.labelContent.contents({
-			state: pack.state,
+			state: pack.state === 'raw' ? '' : pack.state,
 			servings: pack.servings,
 			pieces: pack.pieces ? `${pack.pieces.count} ${pack.pieces.name}` : '',
 			mass: massText(pack.massKg, habit),
 			number: pack.number,
 			of: pack.of
 		}),
-		packed: [
-			pack.ahead
-				? w.labelContent.packed({ day: w.labelContent.byHand })
-				: day &&
-					w.labelContent.packed({
-						day: pack.dayKnown === 'about' ? w.labelContent.about({ day }) : day
-					}),
-			w.labelContent.thick({ thickness: lengthText(pack.thicknessM, habit) })
-		]
-			.filter(Boolean)
-			.join(' · '),
+		packed: pack.ahead
+			? w.labelContent.packed({ day: w.labelContent.byHand })
+			: day &&
+				w.labelContent.packed({
+					day: pack.dayKnown === 'about' ? w.labelContent.about({ day }) : day
+				}),
+		slab: { thicknessM: pack.thicknessM, text: lengthText(pack.thicknessM, habit) },
 		nutrition: pack.nutrition ? nutritionText(roundedNutrition(pack.nutrition)) : '',
 		code: pack.code,
-		cookHead: ['', 'thawed', w.labelContent.fromFrozen],
+		cookHead: ['', w.labelContent.frozen, w.labelContent.thawed],
 		cookRows: pack.card ? cookRows(pack.card.options, habit) : [],
 		onDay: pack.addOnDay ? w.labelContent.onTheDay({ amounts: pack.addOnDay }) : '',
 		serveWith: pack.serveWith.length
 			? w.labelContent.serveWith({ what: pack.serveWith.join(', ') })
 			: '',
 		allergens: containsText(pack),
-		caution: w.labelContent.caution({ done: doneText(pack, habit) })
+		done: `${doneText(pack, habit)}.`,
+		caution: w.labelContent.caution
 	};
 }
 
@@ -154,7 +162,9 @@ export const testLabel = (number: number, offset: { xMm: number; yMm: number }):
 export const blankLabel = (code: string): LabelContent => ({
 	name: w.labelContent.longByHand,
 	bestBy: w.labelContent.bestBy({ day: w.labelContent.byHand }),
+	raw: '',
 	contents: w.labelContent.blankContents,
+	slab: null,
 	packed: w.labelContent.packed({ day: w.labelContent.byHand }),
 	code,
 	cookHead: ['', '', ''],
@@ -162,21 +172,46 @@ export const blankLabel = (code: string): LabelContent => ({
 	onDay: w.labelContent.onTheDay({ amounts: w.labelContent.longByHand }),
 	serveWith: '',
 	allergens: w.labelContent.contains({ allergens: w.labelContent.longByHand }),
+	done: '',
 	caution: '',
 	nutrition: ''
 });
 
+/** Worse with each: a way that is good from frozen and thawed stands first. */
+const worth: Readonly<Record<CookOption['advice'], number>> = { good: 0, caution: 1, refused: 3 };
+const worthOf = (option: CookOption | undefined) => (option ? worth[option.advice] : 3);
+
 function cookRows(options: readonly CookOption[], habit: Habit): [string, string, string][] {
-	const names = new Map<string, { thawed?: CookOption; frozen?: CookOption }>();
+	const ways = new Map<string, { thawed?: CookOption; frozen?: CookOption }>();
 	for (const option of options) {
 		const name = shortMethod(option, habit);
-		names.set(name, { ...names.get(name), [option.state]: option });
+		ways.set(name, { ...ways.get(name), [option.state]: option });
 	}
-	return [...names].map(([name, { thawed, frozen }]) => [
-		name,
-		cookCell(thawed, habit),
-		cookCell(frozen, habit)
-	]);
+	return [...ways]
+		.sort(
+			([, a], [, b]) =>
+				worthOf(a.frozen) + worthOf(a.thawed) - worthOf(b.frozen) - worthOf(b.thawed)
+		)
+		.map(([name, way]) => [
+			`${name}${liquidOf(way, habit)}`,
+			cookCell(way.frozen, way.thawed),
+			cookCell(way.thawed)
+		]);
+}
+
+/** The liquid to put in first: the more of both, which does for either. */
+function liquidOf(
+	{ frozen, thawed }: { thawed?: CookOption; frozen?: CookOption },
+	habit: Habit
+): string {
+	const litres = Math.max(
+		...[frozen, thawed].map((option) => (option?.setMin ? option.addLiquidL : 0))
+	);
+	if (litres <= 0) return '';
+	const amount = volumeText(litres, habit);
+	return (frozen ?? thawed)?.method.appliance === 'slow-cooker'
+		? w.labelContent.hotLiquid({ amount })
+		: w.labelContent.liquidFirst({ amount });
 }
 
 function shortMethod({ method }: CookOption, habit: Habit): string {
@@ -198,12 +233,13 @@ function shortMethod({ method }: CookOption, habit: Habit): string {
 	}
 }
 
-/** The long end, which is what is set, with the liquid to put in; a star where care is needed; "no" where it is refused. */
-function cookCell(option: CookOption | undefined, habit: Habit): string {
-	if (!option?.setMin) return 'no';
-	const liquid =
-		option.addLiquidL > 0
-			? ` ${w.labelContent.liquid({ amount: volumeText(option.addLiquidL, habit) })}`
-			: '';
-	return `${durationText(option.setMin.to)}${liquid}${option.advice === 'caution' ? ' *' : ''}`;
+/** The long end, which is what is set; a star where care is needed; where it is refused, why in two or three words. */
+function cookCell(option: CookOption | undefined, thawed?: CookOption): string {
+	if (!option) return '';
+	if (!option.setMin) {
+		const why = option.reasons.flatMap(({ code }) => w.labelContent.no[code] ?? [])[0];
+		const goesThawed = thawed?.setMin && thawed.advice !== 'refused';
+		return goesThawed ? w.labelContent.thawFirst : w.labelContent.noBecause({ why: why ?? '' });
+	}
+	return `${durationText(option.setMin.to)}${option.advice === 'caution' ? ' *' : ''}`;
 }

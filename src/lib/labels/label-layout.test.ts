@@ -14,8 +14,13 @@ const cell = fc.string({ maxLength: 30 });
 const content: fc.Arbitrary<LabelContent> = fc.record({
 	name: words,
 	bestBy: words,
+	raw: fc.constantFrom('RAW', ''),
 	contents: words,
 	packed: words,
+	slab: fc.option(
+		fc.record({ thicknessM: fc.double({ min: 0.005, max: 0.12, noNaN: true }), text: cell }),
+		{ nil: null }
+	),
 	serveWith: words,
 	nutrition: words,
 	code: fc.constantFrom('7K3QX', '3HQRD', 'WWWWW'),
@@ -23,6 +28,7 @@ const content: fc.Arbitrary<LabelContent> = fc.record({
 	cookRows: fc.array(fc.tuple(cell, cell, cell), { maxLength: 6 }),
 	onDay: words,
 	allergens: words,
+	done: words,
 	caution: words
 });
 
@@ -39,11 +45,17 @@ it('nothing stands outside its label, whatever it says (property, every paper)',
 								? measure(box.text, box)
 								: box.widthMm;
 					const height =
-						box.kind === 'qr' ? box.sideMm : box.kind === 'text' ? box.sizePt * 0.3528 * 1.2 : 0;
+						box.kind === 'qr'
+							? box.sideMm
+							: box.kind === 'text'
+								? box.sizePt * 0.3528 * 1.2
+								: 'heightMm' in box
+									? box.heightMm
+									: 0;
 					assert.ok(box.xMm >= 0 && box.yMm >= 0);
 					assert.ok(box.xMm + width <= size.widthMm + 1e-6, `${JSON.stringify(box)} too wide`);
 					assert.ok(box.yMm + height <= size.heightMm + 1e-6, `${JSON.stringify(box)} too low`);
-					if (box.kind === 'text') assert.ok(box.sizePt >= 7);
+					if ('sizePt' in box) assert.ok(box.sizePt >= 7);
 				}
 			}),
 			{ numRuns: 400 }
@@ -66,4 +78,38 @@ it('labels start at the asked place, stay on the paper, and do not overlap', () 
 		const corners = new Set(sheetPositions(paper, 1, places).map((p) => `${p.xMm} ${p.yMm}`));
 		assert.equal(corners.size, places);
 	}
+});
+
+it('of many ways the best stay, and what every label says goes before them', () => {
+	const label: LabelContent = {
+		name: 'Lamb and apricot tagine',
+		bestBy: 'best by 13 Dec 2026',
+		raw: '',
+		contents: 'cooked · 4 servings · 1.4 kg · 1 of 2',
+		packed: 'packed 13 Oct 2026',
+		slab: { thicknessM: 0.051, text: '51 mm' },
+		code: 'J4W4W',
+		cookHead: ['', 'frozen', 'thawed'],
+		cookRows: [
+			['Pressure, 120 mL first', '27 min', '3 min'],
+			['Oven 165 °C, covered', '2 h 10', '55 min'],
+			['Slow high', 'thaw first', '3 h 10 *'],
+			['Slow low', 'thaw first', '5 h 30 *']
+		],
+		onDay: 'On the day: 20 g flaked almonds',
+		serveWith: '',
+		allergens: 'Contains celery, nuts (almond), sulphites',
+		done: 'Done at 74 °C in the middle.',
+		caution: 'Measure it. Thaw in the refrigerator. Local rules win where stricter.',
+		nutrition: ''
+	};
+	const texts = (heightMm: number) => {
+		const { boxes, leftOut } = labelLayout(label, { widthMm: 76, heightMm }, measure);
+		return { leftOut, text: boxes.map((box) => ('text' in box ? box.text : '')).join('|') };
+	};
+	const low = texts(51);
+	assert.ok(low.leftOut.includes('caution') && low.leftOut.includes('other-ways'));
+	assert.match(low.text, /Pressure.*27 min/);
+	assert.doesNotMatch(low.text, /Slow low/);
+	assert.deepEqual(texts(90).leftOut, []);
 });

@@ -17,7 +17,27 @@ export type LabelBox =
 			bold: boolean;
 	  }
 	| { kind: 'qr'; xMm: number; yMm: number; sideMm: number; payload: string }
-	| { kind: 'rule'; xMm: number; yMm: number; widthMm: number };
+	| { kind: 'rule'; xMm: number; yMm: number; widthMm: number }
+	/** white on black */
+	| {
+			kind: 'tag';
+			xMm: number;
+			yMm: number;
+			widthMm: number;
+			heightMm: number;
+			text: string;
+			sizePt: number;
+	  }
+	/** a pack from the side, its thickness written in it */
+	| {
+			kind: 'slab';
+			xMm: number;
+			yMm: number;
+			widthMm: number;
+			heightMm: number;
+			text: string;
+			sizePt: number;
+	  };
 
 export interface LabelLayout {
 	boxes: LabelBox[];
@@ -38,13 +58,18 @@ const largestQrMm = 19;
 const byPriority: readonly LabelPart[] = [
 	'contents',
 	'allergens',
-	'caution',
+	'done',
 	'cooking',
 	'on-the-day',
 	'packed',
 	'serve-with',
+	'caution',
 	'nutrition'
 ];
+/** What every label says goes before a line that only this pack has. */
+const boilerplate: ReadonlySet<LabelPart> = new Set<LabelPart>(['caution', 'nutrition']);
+/** Of many ways the best ones stay: so many are tried when there is no room for all. */
+const fewerWays = [3, 2];
 /** Sizes that are tried, of the full one. */
 const scales = [1.3, 1.15, 1, 0.93, 0.87];
 
@@ -63,6 +88,8 @@ export function labelLayout(content: LabelContent, size: Size, measure: Measure)
 		'best-by': content.bestBy,
 		contents: content.contents,
 		allergens: content.allergens,
+		done: content.done,
+		'other-ways': '',
 		caution: content.caution,
 		cooking: content.cookRows.length ? 'yes' : '',
 		'on-the-day': content.onDay,
@@ -72,13 +99,22 @@ export function labelLayout(content: LabelContent, size: Size, measure: Measure)
 	};
 	const kept = byPriority.filter((part) => said[part]);
 	const leftOut: LabelPart[] = [];
+	let ways = content.cookRows.length;
 	for (;;) {
+		const shown = { ...content, cookRows: content.cookRows.slice(0, ways) };
 		for (const scale of scales) {
-			const boxes = placed(content, new Set(kept), size, measure, scale);
+			const boxes = placed(shown, new Set(kept), size, measure, scale);
 			if (boxes) return { boxes, leftOut };
 		}
-		const last = kept.pop();
+		const fewer = fewerWays.find((n) => n < ways);
+		const last = kept.at(-1);
 		if (!last) break;
+		if (fewer !== undefined && kept.includes('cooking') && !boilerplate.has(last)) {
+			ways = fewer;
+			if (!leftOut.includes('other-ways')) leftOut.unshift('other-ways');
+			continue;
+		}
+		kept.pop();
 		leftOut.unshift(last);
 	}
 	return { boxes: smallest(content, size, measure), leftOut };
@@ -146,8 +182,12 @@ function placed(
 		}
 	} else write(content.name, namePt, true, 2);
 	write(content.bestBy, Math.max(nameFloorPt, 13 * scale), true, 2);
+	if (content.raw) tag(content.raw, Math.max(9, 12 * scale));
 	if (kept.has('contents')) write(content.contents, pt(9), false, 2);
-	if (kept.has('packed')) write(content.packed, pt(8), false, 2);
+	if (kept.has('packed')) {
+		write(content.packed, pt(8), false, 2);
+		if (content.slab) slab(content.slab, pt(8));
+	}
 	if (kept.has('cooking')) {
 		y = Math.max(y + 0.4, belowQrMm);
 		boxes.push({ kind: 'rule', xMm: marginMm, yMm: y, widthMm: innerMm });
@@ -158,14 +198,36 @@ function placed(
 	if (kept.has('on-the-day')) write(content.onDay, pt(8.5), true, 3);
 	if (kept.has('serve-with')) write(content.serveWith, pt(8), false, 2);
 	if (kept.has('allergens')) write(content.allergens, pt(8.5), true, 3);
+	if (kept.has('done')) write(content.done, pt(8.5), true, 2);
 	if (kept.has('caution')) write(content.caution, pt(7.5), false, 2);
 	if (kept.has('nutrition')) write(content.nutrition, pt(7), false, 2);
 	return fits && y <= bottomMm + 1e-6 ? boxes : null;
 
-	/** Appliance, thawed, from frozen; false when it does not fit. */
+	/** White on black, on a line of its own. */
+	function tag(text: string, sizePt: number): void {
+		const heightMm = lineMm(sizePt) + 0.6;
+		const widthMm = measure(text, { sizePt, bold: true }) + 3;
+		if (y + heightMm > bottomMm || widthMm > besideQrMm) fits = false;
+		else boxes.push({ kind: 'tag', xMm: marginMm, yMm: y + 0.2, widthMm, heightMm, text, sizePt });
+		y += heightMm + 0.5;
+	}
+
+	/** The pack from the side, at the end of the line that was written last, as far as there is room. */
+	function slab({ thicknessM, text }: { thicknessM: number; text: string }, sizePt: number): void {
+		const line = boxes.at(-1);
+		if (!fits || line?.kind !== 'text') return;
+		const widthMm = measure(text, { sizePt: smallestPt, bold: false }) + 5;
+		const xMm = line.xMm + measure(line.text, line) + 2.5;
+		const heightMm = Math.min(lineMm(sizePt), 2.6 + thicknessM * 12);
+		if (xMm + widthMm > line.xMm + line.widthMm) return;
+		const yMm = line.yMm + (lineMm(sizePt) - heightMm) / 2;
+		boxes.push({ kind: 'slab', xMm, yMm, widthMm, heightMm, text, sizePt: smallestPt });
+	}
+
+	/** Appliance with its liquid, from frozen, thawed; false when it does not fit. */
 	function table(of: LabelContent, mostPt: number): boolean {
-		const at = [0, innerMm * 0.36, innerMm * 0.68];
-		const wide = [innerMm * 0.35, innerMm * 0.31, innerMm * 0.32];
+		const at = [0, innerMm * 0.48, innerMm * 0.75];
+		const wide = [innerMm * 0.47, innerMm * 0.26, innerMm * 0.25];
 		const rows = [of.cookHead, ...of.cookRows];
 		// as large as the longest time allows
 		const longest = Math.max(

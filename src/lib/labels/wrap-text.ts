@@ -25,8 +25,10 @@ function pieces(word: string, most: number, width: (text: string) => number): st
 	const result: string[] = [];
 	let piece = '';
 	for (const { segment: mark } of new Intl.Segmenter().segment(word)) {
-		if (piece && width(piece + mark) > most) {
-			result.push(piece);
+		if (piece && width(`${piece}${mark}-`) > most) {
+			// letters go on with a hyphen where there is room for one, anything else is only cut
+			const goesOn = /\p{L}$/u.test(piece) && /^\p{L}/u.test(mark);
+			result.push(goesOn && width(`${piece}-`) <= most ? `${piece}-` : piece);
 			piece = '';
 		}
 		piece += mark;

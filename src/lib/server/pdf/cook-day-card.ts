@@ -64,7 +64,7 @@ export async function cookDayCardPdf(input: {
 		const { label, headings } = card;
 		top.text(label.name, 18, { bold: true });
 		top.text(label.bestBy, 13, { bold: true });
-		top.text([label.contents, label.packed].filter(Boolean).join(' · '), 10, { gapMm: 1 });
+		top.text([label.raw, label.contents, label.packed].filter(Boolean).join(' · '), 10, { gapMm: 1 });
 		if (label.allergens) top.text(label.allergens, 10, { bold: true, gapMm: 1 });
 		const flow = new Flow(doc, face, {
 			...box,
@@ -77,7 +77,7 @@ export async function cookDayCardPdf(input: {
 		}
 		if (label.cookRows.length) {
 			flow.rule();
-			const wide = [widthMm * 0.42, widthMm * 0.29, widthMm * 0.29];
+			const wide = [widthMm * 0.52, widthMm * 0.24, widthMm * 0.24];
 			for (const row of [[headings.cook, ...label.cookHead.slice(1)], ...label.cookRows])
 				flow.row(
 					row.map((text, at) => ({
@@ -87,6 +87,7 @@ export async function cookDayCardPdf(input: {
 					})),
 					10
 				);
+			if (label.done) flow.text(label.done, 10, { bold: true });
 			flow.y += 1;
 		}
 		for (const [head, lines] of [

@@ -41,6 +41,20 @@ export const measureWith =
 	(text, { sizePt, bold }) =>
 		face.widthPt(text, bold ? 'bold' : 'regular', sizePt) / ptPerMm;
 
+/** Writes a line, each run in the face that has its letters. */
+function write(
+	doc: PDFKit.PDFDocument,
+	face: Faces,
+	line: { text: string; sizePt: number; bold: boolean; xPt: number; yPt: number }
+): void {
+	const name = line.bold ? 'bold' : 'regular';
+	let left = line.xPt;
+	for (const run of face.runs(line.text, name)) {
+		doc.font(run.font).fontSize(line.sizePt).text(run.text, left, line.yPt, { lineBreak: false });
+		left += face.widthPt(run.text, name, line.sizePt);
+	}
+}
+
 /** Draws a box with its label's corner at a place of the page, millimetres. */
 export function drawBox(
 	doc: PDFKit.PDFDocument,
@@ -51,13 +65,31 @@ export function drawBox(
 	const x = (at.xMm + box.xMm) * ptPerMm;
 	const y = (at.yMm + box.yMm) * ptPerMm;
 	switch (box.kind) {
-		case 'text': {
-			const name = box.bold ? 'bold' : 'regular';
-			let left = x;
-			for (const run of face.runs(box.text, name)) {
-				doc.font(run.font).fontSize(box.sizePt).text(run.text, left, y, { lineBreak: false });
-				left += face.widthPt(run.text, name, box.sizePt);
-			}
+		case 'text':
+			write(doc, face, { ...box, xPt: x, yPt: y });
+			break;
+		case 'tag':
+			doc.rect(x, y, box.widthMm * ptPerMm, box.heightMm * ptPerMm).fill('black');
+			doc.fillColor('white');
+			write(doc, face, { ...box, bold: true, xPt: x + 1.5 * ptPerMm, yPt: y + 0.4 * ptPerMm });
+			doc.fillColor('black');
+			break;
+		case 'slab': {
+			const [wide, tall] = [box.widthMm * ptPerMm, box.heightMm * ptPerMm];
+			doc
+				.moveTo(x + 2, y)
+				.lineTo(x + wide - 2, y)
+				.quadraticCurveTo(x + wide + 1, y + tall / 2, x + wide - 2, y + tall)
+				.lineTo(x + 2, y + tall)
+				.quadraticCurveTo(x - 1, y + tall / 2, x + 2, y)
+				.lineWidth(0.8)
+				.stroke();
+			write(doc, face, {
+				...box,
+				bold: false,
+				xPt: x + 2.5 * ptPerMm,
+				yPt: y + (tall - box.sizePt * 1.2) / 2
+			});
 			break;
 		}
 		case 'rule':

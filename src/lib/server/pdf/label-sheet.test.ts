@@ -32,15 +32,18 @@ const label = (code: string, change: Partial<LabelContent> = {}): LabelContent =
 	name: 'Hähnchen, Κοτόπουλο и курица, 1⅓ l',
 	bestBy: 'best by 24 Jul 2027',
 	contents: 'raw · 4 servings · 950 g · 1 of 2',
-	packed: 'packed 24 Nov 2026 · 34 mm thick',
-	cookHead: ['', 'thawed', 'from frozen'],
+	raw: 'RAW',
+	packed: 'packed 24 Nov 2026',
+	slab: { thicknessM: 0.034, text: '34 mm' },
+	cookHead: ['', 'frozen', 'thawed'],
 	cookRows: [
 		['Slow cooker low', '3 h 30 – 4 h 45 *', 'no'],
 		['Oven 165 °C, covered', '1 h 16 – 1 h 38', '2 h 10 – 2 h 50']
 	],
 	onDay: 'On the day: 120 mL cream',
 	allergens: 'Contains celery, milk, mustard',
-	caution: 'Done at 74 °C in the middle: measure.',
+	done: 'Done at 74 °C in the middle.',
+	caution: 'Measure it.',
 	...change
 });
 const codes = Array.from({ length: 21 }, (_, i) => packCode(i + 1));

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
 	import * as w from '$lib/present/wording';
 	import Choice from '../kit/Choice.svelte';
 	import Field from '../kit/Field.svelte';
@@ -22,11 +21,6 @@
 	let asks = $state<'moved' | 'discarded' | null>(null);
 	let shelfId = $state('');
 	let reason = $state('');
-	// what floats at the bottom otherwise stands above it
-	onMount(() => {
-		document.documentElement.style.setProperty('--from-below', '84px');
-		return () => document.documentElement.style.removeProperty('--from-below');
-	});
 </script>
 
 <svelte:window

@@ -156,14 +156,18 @@
 		.home {
 			min-width: 44px;
 			min-height: 44px;
+			position: relative;
 			justify-content: center;
+			overflow: hidden;
 			background: var(--frost);
 		}
 		.home span {
 			position: absolute;
+			left: 0;
 			width: 1px;
 			height: 1px;
 			overflow: hidden;
+			white-space: nowrap;
 			clip-path: inset(50%);
 		}
 		nav {

@@ -115,11 +115,16 @@
 				><span class="sr-only">{w.strip.more}</span>{/if}
 		</button>
 	{/if}
-	{@render children?.()}
+	<div class="end">{@render children?.()}</div>
 </div>
 
 <style>
+	/* what runs, and what was just done, stays in sight */
 	.strip {
+		position: sticky;
+		top: 0;
+		z-index: 24;
+		background: var(--frost);
 		display: flex;
 		align-items: center;
 		gap: 6px;
@@ -128,8 +133,14 @@
 		margin: 0 auto;
 		padding: 0 24px;
 	}
-	.strip.all {
+	.end {
+		display: flex;
+		flex: none;
 		flex-wrap: wrap;
+		align-items: center;
+		justify-content: flex-end;
+		min-width: 0;
+		margin-left: auto;
 	}
 	.tag,
 	.more {
@@ -146,6 +157,13 @@
 	}
 	.tag {
 		border-left: 4px solid var(--cold);
+	}
+	.strip.all {
+		flex-wrap: wrap;
+	}
+	.tag b {
+		overflow: hidden;
+		text-overflow: ellipsis;
 	}
 	.tag span {
 		overflow: hidden;
@@ -173,6 +191,16 @@
 		.strip {
 			min-height: 48px;
 			padding: 2px 54px 2px 8px;
+		}
+		.strip {
+			flex-wrap: wrap;
+		}
+		.end {
+			flex: 0 1 auto;
+		}
+		.strip:not(.all) .tag {
+			flex: 0 1 auto;
+			max-width: calc(100vw - 190px);
 		}
 		.strip.none {
 			padding-left: 16px;

@@ -45,19 +45,7 @@
 	});
 </script>
 
-{#if undos.length > 0}
-	<button
-		type="button"
-		class="all"
-		aria-expanded={open}
-		aria-label={w.undoLines.all({ n: undos.length })}
-		data-undo={lines.length === 0 ? '' : undefined}
-		onclick={() => (open = !open)}
-	>
-		<UndoIcon size={16} aria-hidden="true" />{undos.length}
-	</button>
-{/if}
-<div class="lines" role="status" aria-label={w.undoLines.title}>
+<div class="lines" class:list={open} role="status" aria-label={w.undoLines.title}>
 	{#each lines as undo (undo.id)}
 		<div class="tape line">
 			<span class="flex-1 font-semibold">{undoWords[undo.kind](undo.what)}</span>
@@ -78,6 +66,18 @@
 		</div>
 	{/each}
 </div>
+{#if undos.length > 0}
+	<button
+		type="button"
+		class="all"
+		aria-expanded={open}
+		aria-label={w.undoLines.all({ n: undos.length })}
+		data-undo={lines.length === 0 ? '' : undefined}
+		onclick={() => (open = !open)}
+	>
+		<UndoIcon size={16} aria-hidden="true" />{undos.length}
+	</button>
+{/if}
 
 <style>
 	.all {
@@ -85,7 +85,7 @@
 		align-items: center;
 		gap: 5px;
 		min-height: 34px;
-		margin-left: auto;
+		flex: none;
 		padding: 0 8px;
 		border: 0;
 		background: none;
@@ -94,33 +94,54 @@
 		font-weight: 700;
 		cursor: pointer;
 	}
-	/* over the page, so that nothing jumps when it comes or goes */
+	/* the newest stands in the line of clocks, where it covers nothing */
 	.lines {
-		position: fixed;
+		display: grid;
+		min-width: 0;
+	}
+	.lines:empty {
+		display: none;
+	}
+	/* the list of all is asked for: it lies over the page */
+	.lines.list {
+		position: absolute;
 		z-index: 25;
-		left: max(24px, calc(50vw - 616px));
-		bottom: var(--from-below, 16px);
+		top: 100%;
+		right: 24px;
 		width: min(560px, calc(100vw - 32px));
 		max-height: 60vh;
 		overflow-y: auto;
-		display: grid;
 		gap: 4px;
 	}
 	.line {
 		display: flex;
 		align-items: center;
-		gap: 8px;
-		padding: 4px 4px 4px 14px;
+		gap: 4px;
+		padding: 0 0 0 12px;
+		font-size: 14px;
+	}
+	.line :global(.press) {
+		min-height: 34px;
+		padding: 2px 10px;
+		font-size: 14px;
+	}
+	.list .line {
 		border: 1.5px solid var(--soft);
 		border-radius: 8px;
+		padding: 4px 4px 4px 12px;
 	}
 	@media (max-width: 767px) {
 		.all {
 			min-height: 44px;
 		}
 		.lines {
-			left: 16px;
-			bottom: var(--from-below, 74px);
+			flex: 1 1 100%;
+		}
+		.lines.list {
+			right: 8px;
+		}
+		.line :global(.press) {
+			min-height: 44px;
 		}
 	}
 </style>

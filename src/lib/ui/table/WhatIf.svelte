@@ -142,18 +142,18 @@
 				<Press onclick={() => (change = null)}>{w.whatIf.asPacked}</Press>
 			{/if}
 		</div>
-		<p class="quiet" role="status" style="min-height: 20px">
-			{note}
-			{#if change}<b
-					>{w.whatIf.notTheLabel({
-						count: now.count,
-						thickness: lengthText(now.thicknessM, habit),
-						mass: massText(now.massKg, habit)
-					})}</b
-				>{/if}
-		</p>
 	</fieldset>
 </details>
+<p class="quiet" role="status" style="min-height: 20px">
+	{note}
+	{#if change}<b
+			>{w.whatIf.notTheLabel({
+				count: now.count,
+				thickness: lengthText(now.thicknessM, habit),
+				mass: massText(now.massKg, habit)
+			})}</b
+		>{/if}
+</p>
 
 <style>
 	.more {

@@ -317,10 +317,13 @@
 		padding: 10px 0;
 	}
 	.ways {
-		display: grid;
-		grid-template-columns: repeat(2, minmax(0, 1fr));
-		gap: 12px 16px;
-		margin: 14px 0;
+		columns: 2;
+		column-gap: 16px;
+		margin-top: 14px;
+	}
+	.ways > :global(*) {
+		break-inside: avoid;
+		margin-bottom: 12px;
 	}
 	.more {
 		min-height: 44px;
@@ -337,7 +340,7 @@
 	}
 	@media (max-width: 767px) {
 		.ways {
-			grid-template-columns: minmax(0, 1fr);
+			columns: 1;
 		}
 	}
 </style>

@@ -156,6 +156,18 @@
 		border-top: 1px solid var(--hair);
 	}
 	.learn .tick {
-		min-height: 44px;
+		min-height: 40px;
+		font-weight: 400;
+	}
+	td {
+		vertical-align: middle !important;
+	}
+	td:not(:first-child) {
+		white-space: nowrap;
+	}
+	th[scope='rowgroup'] {
+		padding-top: 14px;
+		color: var(--cold);
+		font-size: 16px;
 	}
 </style>
