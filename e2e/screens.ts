@@ -47,6 +47,7 @@ export async function addresses(page: Page): Promise<string[]> {
 		'/household/freezers',
 		'/household/copies',
 		'/household/device',
+		'/help/packing-day',
 		'/household/rules',
 		'/household/measure',
 		'/nowhere'

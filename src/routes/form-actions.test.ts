@@ -109,6 +109,8 @@ const now = () => ({ id: String(there.dish), code: there.code });
 const run = () => ({ id: String(there.run) });
 const day = () => ({ id: String(there.day) });
 const file = (text: string) => new File([text], 'readings.csv');
+/** what every JPEG begins with (ITU-T T.81: SOI, then a marker), and nothing else of one */
+const jpeg = () => new File([new Uint8Array([0xff, 0xd8, 0xff, 0xe0])], 'photo.jpg');
 const dishForm = { name: 'Dal', servings: '4', kind: 'pulse-soup', state: 'cooked', lines: 'love' };
 
 interface Case {
@@ -271,6 +273,14 @@ const cases: Case[] = [
 		bad: { params: now, form: { state: 'half' } },
 		gone: { form: { corrections: '{}' } }
 	},
+	{
+		page: 'menu/[id=id]',
+		action: 'picture',
+		good: { params: now, form: () => ({ file: jpeg() }) },
+		bad: { params: now, form: { file: new File(['<svg/>'], 'photo.jpg') } },
+		gone: { form: { file: jpeg() } }
+	},
+	{ page: 'menu/[id=id]', action: 'noPicture', good: { params: now } },
 	{ page: 'menu/[id=id]', action: 'restore', gone: { form: { version: '1' } } },
 	{
 		page: 'menu/[id=id]',

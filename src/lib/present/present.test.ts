@@ -6,7 +6,7 @@ import { dayFromText } from '../schemas/day-text.ts';
 import { quantityFromText } from '../schemas/quantity-text.ts';
 import { lineAmountText } from './amounts.ts';
 import { metricHabit, usHabit, type Habit } from './habit.ts';
-import { dayText, instantText, timeOfDayText } from './time.ts';
+import { dayText, instantText, timeOfDayText, dayTitle } from './time.ts';
 import {
 	lengthText,
 	massText,
@@ -98,4 +98,10 @@ it('what is no day and no time is none', () => {
 		assert.equal(dayFromText(typed, metricHabit, '2026-11-24'), null, typed);
 	for (const typed of ['', '7', '25:00', '18:60', '13 pm', 'soon'])
 		assert.equal(clockFromText(typed), null, typed);
+});
+
+it('a day as a heading has its weekday and needs no year (29 November 2026 is a Sunday: the calendar)', () => {
+	assert.equal(dayTitle('2026-11-29', metricHabit), 'Sunday 29 November');
+	assert.equal(dayTitle('2026-11-29', usHabit), 'Sunday, November 29');
+	assert.equal(dayTitle('2026-11-29', { ...metricHabit, dayOrder: 'ymd' }), 'Sunday 2026-11-29');
 });

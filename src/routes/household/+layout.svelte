@@ -12,7 +12,8 @@
 		{ path: '/household/rules', name: w.household.parts.rules },
 		{ path: '/household/measure', name: w.household.parts.measure },
 		{ path: '/household/copies', name: w.household.parts.copies },
-		{ path: '/household/device', name: w.household.parts.device }
+		{ path: '/household/device', name: w.household.parts.device },
+		{ path: '/help', name: w.help.title }
 	];
 </script>
 

@@ -64,7 +64,9 @@ export async function cookDayCardPdf(input: {
 		const { label, headings } = card;
 		top.text(label.name, 18, { bold: true });
 		top.text(label.bestBy, 13, { bold: true });
-		top.text([label.raw, label.contents, label.packed].filter(Boolean).join(' · '), 10, { gapMm: 1 });
+		top.text([label.raw, label.contents, label.packed].filter(Boolean).join(' · '), 10, {
+			gapMm: 1
+		});
 		if (label.allergens) top.text(label.allergens, 10, { bold: true, gapMm: 1 });
 		const flow = new Flow(doc, face, {
 			...box,

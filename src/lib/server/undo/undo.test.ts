@@ -126,7 +126,7 @@ describe('what is changed can be taken back, once', () => {
 		const line = await newest();
 		assert.deepEqual(
 			Object.keys(line).sort(),
-			['id', 'kind', 'what'],
+			['atMs', 'id', 'kind', 'what'],
 			'what is kept stays on the server'
 		);
 		assert.ok(await takeBack(db, line.id, 9));

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import fc from 'fast-check';
 import type { BoardTask } from '../../core/schedule/day-board.ts';
-import { lanesOf } from './lanes.ts';
+import { dishLanes, lanesOf } from './lanes.ts';
 
 const minute = 60_000;
 const row = (
@@ -64,4 +64,36 @@ it('no two bars of a lane overlap, each lies on as many lanes as it takes, none 
 it('what was left out takes no lane', () => {
 	const skipped = { ...row('a', 0, 10, { burner: 1 }), status: 'skipped' as const };
 	assert.deepEqual(lanesOf([skipped], ['burner']), []);
+});
+
+it('by dish: each bar once, in its dish’s rows or those of several, none over another (property)', () => {
+	const dishes = [
+		{ id: 1, name: 'dal' },
+		{ id: 2, name: 'stew' }
+	];
+	const boards = fc.array(
+		fc.record({
+			from: fc.nat(200),
+			minutes: fc.integer({ min: 1, max: 60 }),
+			of: fc.constantFrom([1], [2], [1, 2], [])
+		}),
+		{ maxLength: 15 }
+	);
+	fc.assert(
+		fc.property(boards, (all) => {
+			const board = all.map(({ from, minutes, of }, i) => {
+				const one = row(`t${i}`, from, minutes, {});
+				return { ...one, task: { ...one.task, dishIds: [...of] } };
+			});
+			const lanes = dishLanes(board, dishes);
+			assert.equal(lanes.flatMap(({ rows }) => rows).length, board.length);
+			for (const { resource, rows } of lanes) {
+				for (let i = 1; i < rows.length; i++)
+					assert.ok(rows[i].startMs >= rows[i - 1].endMs - 1000);
+				const dish = dishes.find(({ name }) => name === resource);
+				for (const { task } of rows)
+					assert.deepEqual(task.dishIds.length === 1 ? task.dishIds[0] : undefined, dish?.id);
+			}
+		})
+	);
 });

@@ -44,6 +44,7 @@ export const shortcuts: readonly Shortcut[] = [
 	{ key: '6', does: w.shortcutKeys.freezer, run: to('/freezer') },
 	{ key: '7', does: w.shortcutKeys.table, run: to('/table') },
 	{ key: '0', does: w.shortcutKeys.household, run: to('/household') },
+	{ key: 'h', does: w.help.title, run: to('/help') },
 	{ key: 'd', does: w.shortcutKeys.writeADish, run: to('/menu/new') },
 	{ key: 'k', does: w.shortcutKeys.startCooling, run: to('/cool/new') },
 	{

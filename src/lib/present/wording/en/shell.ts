@@ -103,6 +103,23 @@ export const find = {
 	how: 'Arrows choose, Enter opens, Esc closes.'
 };
 
+export const help = {
+	title: 'How it works',
+	pageTitle: 'How it works · Almacen',
+	keys: 'Every key is listed under ?.',
+	pages: {
+		'packing-day': 'A packing day',
+		'menu-and-shop': 'Menu and shopping',
+		freezer: 'Packs and the freezer',
+		safety: 'Safety rules',
+		numbers: 'Where numbers come from',
+		practice: 'Common practice',
+		thermometer: 'Connecting a thermometer',
+		'label-printer': 'Connecting a label printer',
+		'export-format': 'The file of everything'
+	}
+};
+
 export const keysButton = {
 	keys: 'Keys'
 };

@@ -22,6 +22,7 @@ import { limitsFrom } from '../../../core/safety/limits.ts';
 import { onChange } from '../../live/changes.ts';
 import { packDish } from '../packs/pack-dish.ts';
 import { prepDay } from './prep-lists.ts';
+import { acceptLearned } from './learned-work.ts';
 import { changeRun, noteEvents } from './note-events.ts';
 import { writeDish, type DishForm } from '../dishes/write-dish.ts';
 import { testDatabase, inlineCompute } from '../../testing/index.ts';
@@ -251,6 +252,14 @@ describe('a packing day on a real database', () => {
 		const again = later.plan?.tasks.find(({ text }) => text === 'Simmer for 30 minutes');
 		assert.equal(again?.durationMin, 45);
 		assert.equal(again?.baseMin, 30);
+		// the cook says that the day was odd: its time does not count, and counts again
+		const minutes = async (counts: boolean) => {
+			assert.ok(await acceptLearned(db, dayId, again!.work, counts));
+			const anew = await planned(next, (was) => was);
+			return anew.plan?.tasks.find(({ work }) => work === again!.work)?.durationMin;
+		};
+		assert.equal(await minutes(false), 30);
+		assert.equal(await minutes(true), 45);
 	});
 
 	it('missed and measured: what still helps while there is time; reheated once; then discarded and never packed', async () => {
