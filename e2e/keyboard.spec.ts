@@ -96,7 +96,7 @@ test('settling in and the whole path by keyboard alone: US units, dark, on a pho
 		await expect(heading).toHaveText('Beef and barley goulash');
 		await expect(page.getByText('165 °F').first()).toBeVisible();
 		await expect(page.getByRole('cell', { name: '2 lb' })).toBeVisible();
-		await expect(page.getByRole('cell', { name: '1.8 lb' })).toBeVisible();
+		await expect(page.getByRole('cell', { name: '1 lb 13 oz' })).toBeVisible();
 
 		await press(page, 'Cool it');
 		await fill(page, 'Temperature now', '198');
@@ -125,7 +125,7 @@ test('settling in and the whole path by keyboard alone: US units, dark, on a pho
 		await expect(page.getByRole('heading', { level: 2, name: 'Labels' })).toBeVisible({
 			timeout: 20_000
 		});
-		await expect(page.getByText('2 × 2.5 lb')).toBeVisible();
+		await expect(page.getByText('2 × 2 lb 8 oz')).toBeVisible();
 		const code = (await page.getByRole('cell').getByRole('link').first().innerText()).trim();
 		await press(page, 'Print labels');
 		await expect(page).toHaveURL(/\/labels/);

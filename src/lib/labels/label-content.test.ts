@@ -85,7 +85,7 @@ it('says the same in the units and the order of days of the household', () => {
 	assert.equal(us.bestBy, 'best by Jul 24, 2027');
 	assert.match(metric.contents, /^4 servings · 950 g · 2 of 3/);
 	assert.equal(metric.raw, 'RAW', 'raw food says so large');
-	assert.match(us.contents, /^4 servings · 2.1 lb · 2 of 3/);
+	assert.match(us.contents, /^4 servings · 2 lb 2 oz · 2 of 3/);
 	assert.match(metric.done, /74 °C/);
 	assert.match(us.done, /165 °F/);
 	assert.equal(us.cookRows[0][0], 'Oven 325 °F, covered');

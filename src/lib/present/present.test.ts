@@ -66,7 +66,7 @@ describe('what is shown is read back as what it was (round trips, property)', ()
 describe('cook’s numbers', () => {
 	const rows: [string, string][] = [
 		[massText(0.8519, metricHabit), '850 g'],
-		[massText(1.2, usHabit), '2.6 lb'],
+		[massText(1.2, usHabit), '2 lb 10 oz'],
 		[volumeText(0.3155, usHabit), '1⅓ cups'],
 		[volumeText(0.0296, usHabit), '2 tbsp'],
 		[volumeText(0.24, metricHabit), '240 mL'],

@@ -8,11 +8,13 @@ const trim = (value: number, digits: number) => {
 	return digits > 0 ? fixed.replace(/\.?0+$/, '') : fixed;
 };
 
-/** A weight without false precision: 850 g, 1.2 kg; 12 oz, 2.6 lb. */
+/** A weight without false precision: 850 g, 1.2 kg; 12 oz, 2 lb 10 oz. */
 export function massText(kg: number, habit: Habit): string {
 	if (habit.system === 'us') {
 		const oz = kg / kgPer.oz;
-		return oz < 16 ? `${trim(oz, oz < 8 ? 1 : 0)} oz` : `${trim(kg / kgPer.lb, 1)} lb`;
+		if (Math.round(oz) < 16) return `${trim(oz, oz < 8 ? 1 : 0)} oz`;
+		const [lb, over] = [Math.floor(Math.round(oz) / 16), Math.round(oz) % 16];
+		return over === 0 ? `${lb} lb` : `${lb} lb ${over} oz`;
 	}
 	const g = kg * 1000;
 	if (g < 995) return `${g < 100 ? Math.round(g) : Math.round(g / 10) * 10} g`;

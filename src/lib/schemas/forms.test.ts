@@ -12,6 +12,9 @@ import { readForm } from './read-form.ts';
 describe('amounts typed either way (factors: NIST Handbook 44)', () => {
 	const rows: [string, Parameters<typeof quantityFromText>[1], Habit, number][] = [
 		['1½ lb', 'mass', metric, 0.680388],
+		['3 lb 8 oz', 'mass', us, 1.587573],
+		['2 lb, 4½ oz', 'mass', metric, 1.034758],
+		['5 ft 3 in', 'length', us, 1.6002],
 		['700 g', 'mass', us, 0.7],
 		['2,5 kg', 'mass', metric, 2.5],
 		['2 x 400 g', 'mass', metric, 0.8],

@@ -125,6 +125,12 @@ export function quantityFromText(text: string, dimension: Dimension, habit: Habi
 	const times = /^([\d.,]+)\s*[x×]\s*(.+)$/i.exec(clean);
 	if (times && dimension !== 'temperature')
 		return numberFromText(times[1]) * quantityFromText(times[2], dimension, habit);
+	// two units of one amount: 3 lb 8 oz, 5 ft 3 in
+	const both = /^([^a-z]+[a-z]+)\.?[\s,]+(?=[\d½¼¾⅓⅔⅛⅜⅝⅞])([^a-z]+[a-z]+)\.?$/i.exec(clean);
+	if (both && (dimension === 'mass' || dimension === 'volume' || dimension === 'length'))
+		return (
+			quantityFromText(both[1], dimension, habit) + quantityFromText(both[2], dimension, habit)
+		);
 	if (dimension === 'minutes') {
 		const clock = /^(\d+)\s*(?:h|hr|hours?|:)\s*(\d{1,2})\s*(?:m|min|minutes)?$/i.exec(clean);
 		if (clock) return Number(clock[1]) * 60 + Number(clock[2]);

@@ -9,6 +9,7 @@
 	import PdfPreview from '$lib/ui/labels/PdfPreview.svelte';
 	import { RollPrint } from '$lib/ui/labels/roll-print.svelte';
 	import SheetPlaces from '$lib/ui/labels/SheetPlaces.svelte';
+	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
@@ -61,11 +62,24 @@
 		<p class="mt-2">{say.noneHint}</p>
 	</section>
 {:else}
-	<h1 class="mb-4">{say.heading({ n: data.packs.length, name: names.slice(0, 3).join(', ') })}</h1>
-	{#if form?.saved}<p class="plate mb-4" role="status">{form.saved}</p>{/if}
-	<div class="grid gap-5 lg:grid-cols-[2fr_3fr]">
+	<PageHead
+		title={say.heading({ n: data.packs.length, name: names.slice(0, 3).join(', ') })}
+		facts={sheets > 1 ? say.moreSheets({ n: sheets }) : ''}
+	>
+		<Press href="/card.pdf?{which}" target="_blank" rel="external" look="quiet" title={say.cardHint}
+			>{say.card}</Press
+		>
+		{#if data.paper.kind === 'roll'}
+			<Press look="quiet" onclick={() => printer.start(file)} disabled={printer.busy}
+				>{say.toPrinter}</Press
+			>
+		{/if}
+		<Press href={file} first target="_blank" rel="external">{say.open}</Press>
+	</PageHead>
+	{#if form?.saved}<p class="mb-3 font-bold" role="status">{form.saved}</p>{/if}
+	<div class="grid items-start gap-7 lg:grid-cols-[400px_1fr]">
 		<div class="grid content-start gap-5">
-			<section class="plate grid content-start gap-4">
+			<section class="grid content-start gap-3">
 				<form method="POST" action="?/paper" use:enhance class="grid gap-3">
 					<Choice
 						name="paper"
@@ -80,11 +94,11 @@
 							}))
 						]}
 					/>
-					<div><Press type="submit">{say.keepPaper}</Press></div>
+					<div><Press type="submit" look="quiet">{say.keepPaper}</Press></div>
 				</form>
 				{#if data.paper.kind === 'sheet'}
 					<SheetPlaces paper={data.paper} {count} bind:start />
-					<p class="entry-hint">{sheets > 1 ? say.moreSheets({ n: sheets }) : say.oneSheet}</p>
+					{#if sheets <= 1}<p class="entry-hint">{say.oneSheet}</p>{/if}
 				{/if}
 				{#each data.packs.filter(({ unprintable }) => unprintable.length > 0) as pack (pack.code)}
 					<p class="entry-error" role="alert">
@@ -104,14 +118,6 @@
 					<input type="checkbox" bind:checked={byHand} />
 					{say.byHand}
 				</label>
-				<div class="flex flex-wrap gap-3">
-					<Press href={file} first target="_blank" rel="external">{say.open}</Press>
-					{#if data.paper.kind === 'roll'}
-						<Press onclick={() => printer.start(file)} disabled={printer.busy}
-							>{say.toPrinter}</Press
-						>
-					{/if}
-				</div>
 				{#if printer.total > 0}
 					<div role="status" class="grid gap-2">
 						{#if printer.trouble}
@@ -129,12 +135,8 @@
 					</div>
 				{/if}
 				<p class="quiet">{say.atFullSize}</p>
-				<div>
-					<Press href="/card.pdf?{which}" target="_blank" rel="external">{say.card}</Press>
-					<p class="entry-hint">{say.cardHint}</p>
-				</div>
 			</section>
-			<section class="plate">
+			<section>
 				<table class="ledger">
 					<tbody>
 						{#each data.packs as pack (pack.code)}
@@ -156,13 +158,13 @@
 					</tbody>
 				</table>
 			</section>
-			<section class="plate">
+			<section>
 				<h2>{say.stick}</h2>
 				<ul class="mt-2 grid list-disc gap-1 pl-5">
 					{#each say.stickHow as line (line)}<li>{line}</li>{/each}
 				</ul>
 			</section>
-			<details class="plate">
+			<details>
 				<summary class="min-h-12 cursor-pointer font-bold">{say.calibrate}</summary>
 				<p class="mt-2">{say.calibrateHow}</p>
 				<p class="mt-2">
@@ -187,7 +189,7 @@
 					<div><Press type="submit">{say.correct}</Press></div>
 				</form>
 			</details>
-			<details class="plate" open={'name' in errors || 'columns' in errors}>
+			<details open={'name' in errors || 'columns' in errors}>
 				<summary class="min-h-12 cursor-pointer font-bold">{say.own}</summary>
 				<form
 					method="POST"

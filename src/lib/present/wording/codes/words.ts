@@ -43,8 +43,22 @@ export const placeWords: Record<PlaceName, string> = {
 	'ice-bath': 'ice bath'
 };
 
+/** What a US kitchen calls them; they hold a little more than the litres their metric sisters are named by. */
+const usContainers = {
+	'bag-1l': 'quart zip bag, laid flat',
+	'bag-3l': 'gallon zip bag, laid flat',
+	'tub-500ml': 'pint tub',
+	'tub-1l': 'quart tub',
+	'tub-2l': 'half-gallon tub',
+	'jar-500ml': 'pint jar, wide mouth',
+	'jar-1l': 'quart jar, wide mouth',
+	'jar-1l-narrow': 'quart jar with a neck'
+} as const;
+
 /** A container by its size in the household's units: "zip bag, 3 L, laid flat", "pan, 20 × 20 cm". */
 export function containerText(key: ContainerKey, habit: Habit): string {
+	if (habit.system === 'us' && key in usContainers)
+		return usContainers[key as keyof typeof usContainers];
 	const litres = (l: number) => volumeText(l, habit);
 	const sides = (a: number, b: number) => sidesText(a, b, habit);
 	switch (key) {

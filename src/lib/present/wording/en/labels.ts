@@ -8,9 +8,9 @@ export const labelsPage = {
 	noneHint: 'Open a packing or choose packs in the freezer, then print from there.',
 	paper: 'Paper',
 	papers: {
-		'letter-2x5': 'Letter, 2 × 5, 101.6 × 50.8 mm',
-		'letter-2x3': 'Letter, 2 × 3, 101.6 × 84.7 mm',
-		'letter-badges': 'Letter, name badges 2 × 4, 85.7 × 59.3 mm',
+		'letter-2x5': 'Letter, 2 × 5, 4 × 2 in',
+		'letter-2x3': 'Letter, 2 × 3, 4 × 3⅓ in',
+		'letter-badges': 'Letter, name badges 2 × 4, 3⅜ × 2⅓ in',
 		'a4-2x4': 'A4, 2 × 4, 99.1 × 67.7 mm',
 		'a4-2x7': 'A4, 2 × 7, 99.1 × 38.1 mm',
 		'a4-3x7': 'A4, 3 × 7, 63.5 × 38.1 mm',
