@@ -332,4 +332,14 @@
 			min-width: 44px;
 		}
 	}
+	@media print {
+		.made button,
+		.plus {
+			display: none;
+		}
+		.row {
+			min-height: 0;
+			break-inside: avoid;
+		}
+	}
 </style>

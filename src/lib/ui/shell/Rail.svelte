@@ -147,7 +147,7 @@
 		/* on a phone the household's way in stands in the line of clocks */
 		.corner {
 			position: absolute;
-			z-index: 2;
+			z-index: 26;
 			top: 2px;
 			right: 6px;
 			height: 44px;

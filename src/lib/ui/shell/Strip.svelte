@@ -161,9 +161,9 @@
 	.strip.all {
 		flex-wrap: wrap;
 	}
+	/* the name gives way before the figure does */
 	.tag b {
-		overflow: hidden;
-		text-overflow: ellipsis;
+		flex: none;
 	}
 	.tag span {
 		overflow: hidden;
@@ -200,7 +200,8 @@
 		}
 		.strip:not(.all) .tag {
 			flex: 0 1 auto;
-			max-width: calc(100vw - 190px);
+			max-width: calc(100vw - 122px);
+			overflow: hidden;
 		}
 		.strip.none {
 			padding-left: 16px;

@@ -188,9 +188,22 @@
 			break-inside: avoid;
 		}
 		.what {
+			display: block;
 			min-height: 0;
 			padding: 1px 0;
-			font-size: 13px;
+			font-size: 12px;
+			line-height: 1.3;
+		}
+		.what input {
+			width: 12px;
+			height: 12px;
+			margin-right: 6px;
+		}
+		.what :global(.quiet) {
+			font-size: 11px;
+		}
+		.price {
+			font-size: 12px;
 		}
 	}
 </style>

@@ -191,4 +191,10 @@
 			grid-template-columns: 1fr;
 		}
 	}
+	@media print {
+		.add,
+		.goes {
+			display: none;
+		}
+	}
 </style>

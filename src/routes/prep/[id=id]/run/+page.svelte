@@ -437,7 +437,14 @@
 			display: block;
 		}
 		.line {
-			padding: 3px 0;
+			padding: 2px 0;
+			font-size: 12px;
+		}
+		.long {
+			columns: 1;
+		}
+		.day details {
+			display: none;
 		}
 	}
 </style>
