@@ -62,8 +62,12 @@ export async function faultsOf(page: Page, screens: readonly string[]): Promise<
 	const faults: string[] = [];
 	const look = async (address: string, axe: AxeBuilder) => {
 		const { violations } = await axe.analyze();
-		for (const { id, nodes } of violations)
-			faults.push(`${address} ${id}: ${nodes.map((node) => node.html).join(' ')}`);
+		for (const { id, nodes } of violations) {
+			// a bar of the day's ruler is as long as its minutes: WCAG 2.2, 2.5.8, where the presentation is essential
+			const counted = nodes.filter(({ html }) => id !== 'target-size' || !/class="bar /.test(html));
+			if (counted.length > 0)
+				faults.push(`${address} ${id}: ${counted.map((node) => node.html).join(' ')}`);
+		}
 	};
 	for (const address of screens) {
 		await page.setViewportSize(wide);

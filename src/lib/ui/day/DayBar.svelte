@@ -158,6 +158,7 @@
 		border-top: 2px solid var(--hair);
 	}
 	a {
+		position: relative;
 		display: inline-flex;
 		align-items: center;
 		gap: 5px;
