@@ -1,6 +1,6 @@
 import type { ChartDataset, Plugin } from 'chart.js';
 import type { Habit } from '$lib/present/habit';
-import { tempNumber } from '$lib/present/units';
+import { tempNumber, tempText } from '$lib/present/units';
 import { colour } from './palette';
 
 type Points = { x: number; y: number }[];
@@ -19,11 +19,11 @@ export interface TemperatureChart {
 	plugins?: Plugin<'line'>[];
 }
 
-/** Draws lines of temperature against time with their names below; still, without pointer events. */
+/** Draws lines of temperature against time with their names below; a pointer or finger reads them off. */
 export async function temperatureChart(canvas: HTMLCanvasElement, of: TemperatureChart) {
-	const { Chart, Legend, LineController, LineElement, PointElement, LinearScale } =
+	const { Chart, Legend, LineController, LineElement, PointElement, LinearScale, Tooltip } =
 		await import('chart.js');
-	Chart.register(Legend, LineController, LineElement, PointElement, LinearScale);
+	Chart.register(Legend, LineController, LineElement, PointElement, LinearScale, Tooltip);
 	const font = { size: 14, family: getComputedStyle(document.body).fontFamily };
 	const text = { color: colour('soft'), font };
 	const chart = new Chart<'line', Points>(canvas, {
@@ -34,7 +34,8 @@ export async function temperatureChart(canvas: HTMLCanvasElement, of: Temperatur
 			responsive: true,
 			maintainAspectRatio: false,
 			parsing: false,
-			events: [],
+			events: ['mousemove', 'mouseout', 'touchstart', 'touchmove'],
+			interaction: { mode: 'index', intersect: false, axis: 'x' },
 			layout: { padding: { right: of.paddingRight ?? 0 } },
 			scales: {
 				x: {
@@ -67,7 +68,16 @@ export async function temperatureChart(canvas: HTMLCanvasElement, of: Temperatur
 					align: 'start',
 					labels: { color: colour('ink'), font, boxHeight: 2, boxWidth: 34 }
 				},
-				tooltip: { enabled: false }
+				tooltip: {
+					displayColors: false,
+					titleFont: font,
+					bodyFont: font,
+					callbacks: {
+						title: ([item]) => (item ? of.xText(item.parsed.x ?? 0) : ''),
+						label: ({ dataset, parsed }) =>
+							`${dataset.label ?? ''}: ${tempText(parsed.y ?? 0, of.habit())}`
+					}
+				}
 			}
 		},
 		plugins: of.plugins ?? []

@@ -8,6 +8,7 @@
 	import { durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText, volumeText, type Habit } from '$lib/present/units';
 	import { placeWords, verdictWords } from '$lib/present/wording/codes/words';
+	import { chartTable } from '../charts/chart-rows';
 	import { coolingChart } from '../charts/cooling-chart';
 	import Drawn from '../kit/Drawn.svelte';
 	import { clock } from '../shell/clock.svelte';
@@ -53,6 +54,13 @@
 	const nowMin = $derived(((run.endedAtMs ?? clock.ms) - run.startedAtMs) / 60_000);
 	const gate = (min: number | null) =>
 		min === null ? w.coolingPlate.notInTime : durationText(min);
+	const table = $derived(
+		chartTable([{ name: run.name, points: view.curve }], {
+			time: w.charts.after,
+			at: (minute) => durationText(minute),
+			temp: (tempC) => tempText(tempC, habit)
+		})
+	);
 	const note = $derived({
 		title: w.coolingPlate.title,
 		rule: w.coolingPlate.rule({ limits: coolingRuleText(run.forecast.rule, limits, habit) }),
@@ -107,6 +115,7 @@
 		<Drawn
 			draw={coolingChart}
 			input={{ view, nowMin, rule: run.forecast.rule, habit, limits }}
+			{table}
 			label={w.coolingPlate.chart({ name: run.name, says: sentence.says })}
 			{heightPx}
 		/>

@@ -1,4 +1,5 @@
 <script lang="ts" generics="Input">
+	import type { ChartTable } from '../charts/chart-rows';
 	import type { Attachment } from 'svelte/attachments';
 
 	interface Drawing {
@@ -10,11 +11,14 @@
 		input,
 		draw,
 		label,
+		table,
 		heightPx = 210
 	}: {
 		input: Input;
 		draw: (canvas: HTMLCanvasElement, read: () => Input) => Promise<Drawing>;
 		label: string;
+		/** the same for those who cannot see it */
+		table?: ChartTable;
 		heightPx?: number;
 	} = $props();
 
@@ -40,3 +44,20 @@
 <div style="position: relative; height: {heightPx}px" role="img" aria-label={label}>
 	<canvas {@attach drawn}></canvas>
 </div>
+{#if table && table.rows.length > 0}
+	<table class="sr-only">
+		<caption>{label}</caption>
+		<thead
+			><tr
+				>{#each table.head as name, i (i)}<th>{name}</th>{/each}</tr
+			></thead
+		>
+		<tbody>
+			{#each table.rows as row, r (r)}
+				<tr
+					>{#each row as cell, c (c)}<td>{cell}</td>{/each}</tr
+				>
+			{/each}
+		</tbody>
+	</table>
+{/if}

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { dayText, instantText, thawingText } from '$lib/present/time';
+	import { dayText, durationText, instantText, thawingText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { containerText, coreWords } from '$lib/present/wording/codes/words';
 	import { thawingRange } from '$lib/core/freezing/thawing-range';
 	import { packCurves } from '$lib/core/freezing/pack-curves';
 	import Drawn from '$lib/ui/kit/Drawn.svelte';
+	import { chartTable } from '$lib/ui/charts/chart-rows';
 	import { packChart } from '$lib/ui/charts/pack-chart';
 	import BestBy from '$lib/ui/pack/BestBy.svelte';
 	import PackOtherwise from '$lib/ui/freezer/PackOtherwise.svelte';
@@ -53,6 +54,19 @@
 					}
 				]
 			: []
+	);
+	const table = $derived(
+		chartTable(
+			lines.map(({ name, curve }) => ({
+				name,
+				points: Array.from(curve.minutes, (minute, i) => ({ minute, tempC: curve.tempC[i] }))
+			})),
+			{
+				time: w.charts.after,
+				at: (minute) => durationText(minute),
+				temp: (tempC) => tempText(tempC, data.habit)
+			}
+		)
 	);
 </script>
 
@@ -150,6 +164,7 @@
 					<Drawn
 						draw={packChart}
 						input={{ lines, durationMin, habit: data.habit }}
+						{table}
 						label={lines.map((line) => line.name).join(', ')}
 						heightPx={210}
 					/>

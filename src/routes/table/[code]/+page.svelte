@@ -11,9 +11,10 @@
 	import { whenToStart } from '$lib/core/serving/when-to-start';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { lateText } from '$lib/present/late-words';
-	import { dayText } from '$lib/present/time';
+	import { dayText, durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { coreWords, methodText, standingLine } from '$lib/present/wording/codes/words';
+	import { chartTable } from '$lib/ui/charts/chart-rows';
 	import { cookChart } from '$lib/ui/charts/cook-chart';
 	import Drawn from '$lib/ui/kit/Drawn.svelte';
 	import { rulerSpanMin } from '$lib/ui/table/ruler-span';
@@ -134,6 +135,19 @@
 		coreC: data.convert.coreC,
 		habit: data.habit
 	});
+	const table = $derived(
+		chartTable(
+			lines.map(({ name, minutes, coldestC }) => ({
+				name,
+				points: minutes.map((minute, i) => ({ minute, tempC: coldestC[i] }))
+			})),
+			{
+				time: w.charts.after,
+				at: (minute) => durationText(minute),
+				temp: (tempC) => tempText(tempC, data.habit)
+			}
+		)
+	);
 	const tender = $derived(tenderC(data.asked.kind));
 	const assumed = $derived(
 		pack.assumed ?? { thicknessM: pack.own.block.thicknessM, massKg: pack.own.massKg }
@@ -229,6 +243,7 @@
 		<Drawn
 			draw={cookChart}
 			input={chart}
+			{table}
 			label={w.cookChart.label({ names: lines.map((line) => line.name).join(', ') })}
 			heightPx={240}
 		/>

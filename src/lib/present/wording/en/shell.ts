@@ -103,6 +103,8 @@ export const find = {
 	how: 'Arrows choose, Enter opens, Esc closes.'
 };
 
+export const charts = { after: 'after' };
+
 export const help = {
 	title: 'How it works',
 	pageTitle: 'How it works · Almacen',
