@@ -18,9 +18,9 @@ const first = async (list: string, link: string) => {
 };
 const chicken = await first('/freezer', 'td a:has-text("Chicken")');
 const packing = await first('/pack', 'table.ledger a[href^="/pack/"]:has-text("Pork")');
-const dish = await first('/menu', 'td a:has-text("Chicken")');
+const dish = await first('/menu', 'a.title:has-text("Chicken")');
 const day = await first('/menu', 'a[href^="/menu/day/"]');
-const run = await first('/cool', 'section a:has-text("Chickpea")');
+const run = await first('/cool', 'h2 a:has-text("Chickpea")');
 const dayId = day?.split('/').at(-1);
 const code = chicken?.split('/').at(-1);
 
@@ -40,10 +40,9 @@ const views = [
 	{ name: 'fill-phone', path: `${packing}/fill`, size: phone },
 	{ name: 'freezer', path: '/freezer', size: desktop },
 	{ name: 'freezer-phone', path: '/freezer', size: phone },
-	{ name: 'pack-one', path: chicken, size: desktop },
+	{ name: 'table', path: '/table', size: desktop },
 	{ name: 'cook-card', path: `/table/${code}`, size: desktop },
-	{ name: 'cook-card-phone', path: `/table/${code}`, size: phone },
-	{ name: 'household', path: '/household', size: desktop }
+	{ name: 'cook-card-phone', path: `/table/${code}`, size: phone }
 ];
 for (const view of views) {
 	if (!view.path || (only && !only.includes(view.name))) continue;

@@ -45,19 +45,34 @@
 	<canvas {@attach drawn}></canvas>
 </div>
 {#if table && table.rows.length > 0}
-	<table class="sr-only">
-		<caption>{label}</caption>
-		<thead
-			><tr
-				>{#each table.head as name, i (i)}<th>{name}</th>{/each}</tr
-			></thead
-		>
-		<tbody>
-			{#each table.rows as row, r (r)}
-				<tr
-					>{#each row as cell, c (c)}<td>{cell}</td>{/each}</tr
-				>
-			{/each}
-		</tbody>
-	</table>
+	<div class="read">
+		<table>
+			<caption>{label}</caption>
+			<thead
+				><tr
+					>{#each table.head as name, i (i)}<th>{name}</th>{/each}</tr
+				></thead
+			>
+			<tbody>
+				{#each table.rows as row, r (r)}
+					<tr
+						>{#each row as cell, c (c)}<td>{cell}</td>{/each}</tr
+					>
+				{/each}
+			</tbody>
+		</table>
+	</div>
 {/if}
+
+<style>
+	/* a table is as wide as it likes: what holds it is not */
+	.read {
+		position: relative;
+		width: 1px;
+		height: 1px;
+		margin: -1px;
+		overflow: hidden;
+		clip-path: inset(50%);
+		white-space: nowrap;
+	}
+</style>
