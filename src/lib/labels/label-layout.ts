@@ -18,19 +18,9 @@ export type LabelBox =
 	  }
 	| { kind: 'qr'; xMm: number; yMm: number; sideMm: number; payload: string }
 	| { kind: 'rule'; xMm: number; yMm: number; widthMm: number }
-	/** white on black */
+	/** a tag is white on black; a slab is a pack from the side, its thickness written in it */
 	| {
-			kind: 'tag';
-			xMm: number;
-			yMm: number;
-			widthMm: number;
-			heightMm: number;
-			text: string;
-			sizePt: number;
-	  }
-	/** a pack from the side, its thickness written in it */
-	| {
-			kind: 'slab';
+			kind: 'tag' | 'slab';
 			xMm: number;
 			yMm: number;
 			widthMm: number;

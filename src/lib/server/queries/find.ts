@@ -1,11 +1,11 @@
 import { and, asc, desc, eq, ilike, isNull, or, sql } from 'drizzle-orm';
 import type { Db } from '../db/db.ts';
 import { dishes, packings, packingDays, packs, shelves, freezers } from '../db/schema/index.ts';
+import { likeText } from './like-text.ts';
 import { packName, useFirst } from './packs.ts';
 
 /** So many of each kind are shown. */
 const most = 6;
-const like = (word: string) => `%${word.replace(/[\\%_]/g, (mark) => `\\${mark}`)}%`;
 
 export interface Found {
 	dishes: { id: number; name: string }[];
@@ -24,7 +24,7 @@ export async function findAll(db: Db, text: string): Promise<Found> {
 				and(
 					isNull(dishes.removedAtMs),
 					isNull(dishes.plateOf),
-					...words.map((word) => ilike(dishes.name, like(word)))
+					...words.map((word) => ilike(dishes.name, likeText(word)))
 				)
 			)
 			.orderBy(asc(dishes.name))
@@ -46,7 +46,7 @@ export async function findAll(db: Db, text: string): Promise<Found> {
 						and(
 							eq(packs.status, 'frozen'),
 							...words.map((word) =>
-								or(sql`${packName} ilike ${like(word)}`, ilike(packs.code, like(word)))
+								or(sql`${packName} ilike ${likeText(word)}`, ilike(packs.code, likeText(word)))
 							)
 						)
 					)

@@ -15,6 +15,7 @@ import { isIce } from '../../core/foods/stock-name.ts';
 import { keepsDays } from '../../core/storage/pull.ts';
 import { daysBetween } from '../../core/units/day.ts';
 import { thisPack } from '../../core/packing/this-pack.ts';
+import { likeText } from '../queries/like-text.ts';
 import { packName, useFirst } from '../queries/packs.ts';
 
 /** One line of the freezer's list: what a cook reads of a pack, and no more. */
@@ -53,7 +54,6 @@ export interface StockFilter {
 
 const massKg = sql<number>`coalesce(${packs.massKg}, ${packings.massKg}) * ${packs.part01}`;
 const litres = sql<number>`${packings.lengthM} * ${packings.widthM} * ${packings.thicknessM} * 1000 * ${packs.part01}`;
-const likeText = (word: string) => `%${word.replace(/[\\%_]/g, (mark) => `\\${mark}`)}%`;
 
 function conditions(filter: StockFilter): SQL | undefined {
 	const words = (filter.text ?? '').trim().split(/\s+/).filter(Boolean);

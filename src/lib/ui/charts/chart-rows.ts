@@ -1,3 +1,7 @@
+import { durationText } from '../../present/time.ts';
+import { tempText, type Habit } from '../../present/units.ts';
+import * as w from '../../present/wording/index.ts';
+
 /** A line of a chart as numbers: minutes and temperatures. */
 export interface ChartLine {
 	name: string;
@@ -44,3 +48,11 @@ export function chartTable(
 		]);
 	return { head: [say.time, ...lines.map(({ name }) => name)], rows };
 }
+
+/** The same in words, in the household's units. */
+export const temperatureTable = (lines: readonly ChartLine[], habit: Habit): ChartTable =>
+	chartTable(lines, {
+		time: w.charts.after,
+		at: durationText,
+		temp: (tempC) => tempText(tempC, habit)
+	});

@@ -8,7 +8,7 @@
 	import { durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText, volumeText, type Habit } from '$lib/present/units';
 	import { placeWords, verdictWords } from '$lib/present/wording/codes/words';
-	import { chartTable } from '../charts/chart-rows';
+	import { temperatureTable } from '../charts/chart-rows';
 	import { coolingChart } from '../charts/cooling-chart';
 	import Drawn from '../kit/Drawn.svelte';
 	import { clock } from '../shell/clock.svelte';
@@ -54,13 +54,7 @@
 	const nowMin = $derived(((run.endedAtMs ?? clock.ms) - run.startedAtMs) / 60_000);
 	const gate = (min: number | null) =>
 		min === null ? w.coolingPlate.notInTime : durationText(min);
-	const table = $derived(
-		chartTable([{ name: run.name, points: view.curve }], {
-			time: w.charts.after,
-			at: (minute) => durationText(minute),
-			temp: (tempC) => tempText(tempC, habit)
-		})
-	);
+	const table = $derived(temperatureTable([{ name: run.name, points: view.curve }], habit));
 	const note = $derived({
 		title: w.coolingPlate.title,
 		rule: w.coolingPlate.rule({ limits: coolingRuleText(run.forecast.rule, limits, habit) }),

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { goto } from '$app/navigation';
+	import PageHead from '../kit/PageHead.svelte';
 	import DownIcon from '@lucide/svelte/icons/chevron-down';
 	import { dayText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
@@ -67,26 +68,27 @@
 	]);
 </script>
 
-<header class="head">
-	<div class="what">
-		<h1>{title}</h1>
-		{#if day.others.length > 0}
-			<label class="which no-print">
-				<span class="sr-only">{say.which}</span>
-				<DownIcon size={20} aria-hidden="true" />
-				<select
-					value={String(day.id)}
-					onchange={(event) => goto(hrefs[at](Number(event.currentTarget.value)))}
-				>
-					<option value={String(day.id)}>{dayText(day.onDay, habit)}</option>
-					{#each day.others as other (other.id)}
-						<option value={String(other.id)}>{dayText(other.onDay, habit)}</option>
-					{/each}
-				</select>
-			</label>
-		{/if}
-		{#if facts}<p class="quiet">{facts}</p>{/if}
-	</div>
+<PageHead {title} {facts} {beside} {middle} {children} />
+
+{#snippet beside()}
+	{#if day.others.length > 0}
+		<label class="which no-print">
+			<span class="sr-only">{say.which}</span>
+			<DownIcon size={20} aria-hidden="true" />
+			<select
+				value={String(day.id)}
+				onchange={(event) => goto(hrefs[at](Number(event.currentTarget.value)))}
+			>
+				<option value={String(day.id)}>{dayText(day.onDay, habit)}</option>
+				{#each day.others as other (other.id)}
+					<option value={String(other.id)}>{dayText(other.onDay, habit)}</option>
+				{/each}
+			</select>
+		</label>
+	{/if}
+{/snippet}
+
+{#snippet middle()}
 	<nav class="no-print" aria-label={say.title({ day: dayText(day.onDay, habit) })}>
 		<ol>
 			{#each stops as { stop, n, words } (stop)}
@@ -106,23 +108,9 @@
 			{/each}
 		</ol>
 	</nav>
-	{#if children}<div class="acts no-print">{@render children()}</div>{/if}
-</header>
+{/snippet}
 
 <style>
-	.head {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 8px 20px;
-		margin-bottom: 12px;
-	}
-	.what {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: baseline;
-		gap: 0 12px;
-	}
 	.which {
 		position: relative;
 		align-self: center;
@@ -186,12 +174,6 @@
 	a[aria-current] > span {
 		color: var(--ink);
 	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		margin-left: auto;
-	}
 	@media (max-width: 767px) {
 		nav {
 			flex: 1 1 100%;
@@ -203,9 +185,6 @@
 		.which {
 			width: 44px;
 			height: 44px;
-		}
-		.acts {
-			margin-left: 0;
 		}
 	}
 </style>

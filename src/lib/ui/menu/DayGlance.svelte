@@ -42,7 +42,7 @@
 </script>
 
 <section class="plate grid gap-2">
-	<div class="head">
+	<div class="plate-head">
 		<h2><ClockIcon size={18} aria-hidden="true" />{say.theDay}</h2>
 		<p>
 			{#if plan}<b class="figure">{durationText(plan.endMin)}</b>
@@ -80,21 +80,6 @@
 </section>
 
 <style>
-	.head {
-		display: flex;
-		justify-content: space-between;
-		align-items: baseline;
-		gap: 10px;
-		font-size: 14px;
-	}
-	h2 {
-		display: flex;
-		align-items: center;
-		gap: 7px;
-	}
-	.figure {
-		font-size: 19px;
-	}
 	.lane {
 		display: grid;
 		grid-template-columns: 48px 1fr;

@@ -30,7 +30,7 @@
 </script>
 
 <section class="plate grid gap-2">
-	<div class="head">
+	<div class="plate-head">
 		<h2>{say.money}</h2>
 		<p>
 			{#if eachCents > 0}<b class="figure">{priceText(eachCents, habit)}</b>
@@ -54,16 +54,6 @@
 </section>
 
 <style>
-	.head {
-		display: flex;
-		justify-content: space-between;
-		align-items: baseline;
-		gap: 10px;
-		font-size: 14px;
-	}
-	.figure {
-		font-size: 19px;
-	}
 	svg {
 		width: 100%;
 		height: 16px;

@@ -53,7 +53,7 @@
 </script>
 
 <section class="plate grid gap-2" aria-live="polite">
-	<div class="head">
+	<div class="plate-head">
 		<h2><FreezerIcon size={18} aria-hidden="true" />{say.freezer}</h2>
 		<p>
 			<b class="figure">{roomText(totals.freezeL, habit)}</b>
@@ -95,7 +95,7 @@
 	{#if !totals.fits}<p>
 			<Word tone="refused" text={say.tooFull({ free: roomText(totals.freeL, habit) })} />
 		</p>{/if}
-	<p class="foot">
+	<p class="plate-head">
 		<Why note={{ title: say.why.load, rule: say.why.loadRule, inputs, sources: ['nchfp-freezing'] }}
 			>{say.load({ mass: massText(totals.loadKg, habit) })}</Why
 		>
@@ -106,23 +106,6 @@
 </section>
 
 <style>
-	.head,
-	.foot {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: baseline;
-		gap: 2px 10px;
-		font-size: 14px;
-	}
-	h2 {
-		display: flex;
-		align-items: center;
-		gap: 7px;
-	}
-	.figure {
-		font-size: 19px;
-	}
 	svg {
 		display: block;
 		width: 100%;

@@ -1,3 +1,5 @@
+import { holdsWords } from '../../present/holds-words.ts';
+
 export type DishOrder = 'name' | 'last' | 'hands' | 'cost' | 'frozen';
 
 interface Sortable {
@@ -26,10 +28,9 @@ export function sortedDishes<T extends Sortable>(
 	text: string,
 	order: { by: DishOrder; down: boolean }
 ): T[] {
-	const words = text.toLocaleLowerCase().split(/\s+/).filter(Boolean);
 	const key = keys[order.by];
 	return dishes
-		.filter(({ name }) => words.every((word) => name.toLocaleLowerCase().includes(word)))
+		.filter(({ name }) => holdsWords(name, text))
 		.toSorted((one, other) => {
 			const [a, b] = [key(one), key(other)];
 			if (a === null || b === null) return a === b ? 0 : a === null ? 1 : -1;

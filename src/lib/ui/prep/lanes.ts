@@ -15,28 +15,40 @@ const inLane = (row: BoardTask, resource: string): BoardTask =>
 		? { ...row, endMs: Math.min(row.endMs, row.startMs + row.task.handsMin * 60_000) }
 		: row;
 
+/** Rows laid on as many lanes side by side as it takes, each on so many of them at a time. */
+function laid(
+	resource: string,
+	rows: readonly BoardTask[],
+	amountOf: (row: BoardTask) => number
+): Lane[] {
+	const lanes: Lane[] = [];
+	for (const row of rows) {
+		const amount = amountOf(row);
+		let open = lanes.filter((lane) => (lane.rows.at(-1)?.endMs ?? 0) <= row.startMs + 1000);
+		while (open.length < amount) {
+			const lane = { resource, number: lanes.length + 1, rows: [] };
+			lanes.push(lane);
+			open = [...open, lane];
+		}
+		for (const lane of open.slice(0, amount)) lane.rows.push(inLane(row, resource));
+	}
+	return lanes;
+}
+
+const isShown = ({ status }: BoardTask) => status !== 'skipped';
+
 /**
  * The timeline's lanes: for each resource in use as many as are needed side by side; what holds two burners lies on two of them.
  * What does not fill a lane by itself (litres in the refrigerator) gets one lane for each thing at a time.
  */
 export function lanesOf(board: readonly BoardTask[], resources: readonly string[]): Lane[] {
-	return resources.flatMap((resource) => {
-		const lanes: Lane[] = [];
-		const using = board.filter(
-			({ task, status }) => status !== 'skipped' && (task.uses?.[resource] ?? 0) > 0
-		);
-		for (const row of using) {
-			const amount = resource === 'refrigerator' ? 1 : Math.ceil(row.task.uses?.[resource] ?? 1);
-			let open = lanes.filter((lane) => (lane.rows.at(-1)?.endMs ?? 0) <= row.startMs + 1000);
-			while (open.length < amount) {
-				const lane = { resource, number: lanes.length + 1, rows: [] };
-				lanes.push(lane);
-				open = [...open, lane];
-			}
-			for (const lane of open.slice(0, amount)) lane.rows.push(inLane(row, resource));
-		}
-		return lanes;
-	});
+	return resources.flatMap((resource) =>
+		laid(
+			resource,
+			board.filter((row) => isShown(row) && (row.task.uses?.[resource] ?? 0) > 0),
+			({ task }) => (resource === 'refrigerator' ? 1 : Math.ceil(task.uses?.[resource] ?? 1))
+		)
+	);
 }
 
 /** The same board with a row for each dish; work for several dishes stands in a row of its own, what overlaps on as many as it takes. */
@@ -44,26 +56,14 @@ export function dishLanes(
 	board: readonly BoardTask[],
 	dishes: readonly { id: number; name: string }[]
 ): Lane[] {
-	const rowsOf = (resource: string, rows: readonly BoardTask[]): Lane[] => {
-		const lanes: Lane[] = [];
-		for (const row of rows) {
-			let lane = lanes.find(({ rows }) => (rows.at(-1)?.endMs ?? 0) <= row.startMs + 1000);
-			if (!lane) lanes.push((lane = { resource, number: lanes.length + 1, rows: [] }));
-			lane.rows.push(row);
-		}
-		return lanes;
-	};
-	const shown = board
-		.filter(({ status }) => status !== 'skipped')
-		.toSorted((a, b) => a.startMs - b.startMs);
-	const several = shown.filter(({ task }) => task.dishIds.length !== 1);
+	const shown = board.filter(isShown).toSorted((a, b) => a.startMs - b.startMs);
+	const ofOne = (row: BoardTask) => row.task.dishIds.length === 1;
+	const lanes = (name: string, is: (row: BoardTask) => boolean) =>
+		laid(name, shown.filter(is), () => 1);
 	return [
 		...dishes.flatMap(({ id, name }) =>
-			rowsOf(
-				name,
-				shown.filter(({ task }) => task.dishIds.length === 1 && task.dishIds[0] === id)
-			)
+			lanes(name, (row) => ofOne(row) && row.task.dishIds[0] === id)
 		),
-		...rowsOf(w.runSheet.severalDishes, several)
+		...lanes(w.runSheet.severalDishes, (row) => !ofOne(row))
 	];
 }

@@ -2,6 +2,7 @@
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import { goto } from '$app/navigation';
 	import type { Habit } from '$lib/present/habit';
+	import { holdsWords } from '$lib/present/holds-words';
 	import { dayText, dayTitle } from '$lib/present/time';
 	import * as w from '$lib/present/wording';
 	import type { Found } from '$lib/server/queries/find';
@@ -20,11 +21,7 @@
 	let failed = $state(false);
 	let at = $state(0);
 	const to = (path: string) => () => void goto(path);
-	const holds = (name: string) =>
-		text
-			.toLocaleLowerCase()
-			.split(/\s+/)
-			.every((word) => name.toLocaleLowerCase().includes(word));
+	const holds = (name: string) => holdsWords(name, text);
 	const rows = $derived<Row[]>([
 		...found.dishes.map(({ id, name }) => ({
 			key: `dish ${id}`,

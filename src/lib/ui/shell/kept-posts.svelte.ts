@@ -2,6 +2,7 @@ import type { SubmitFunction } from '@sveltejs/kit';
 import { invalidateAll } from '$app/navigation';
 import type { IDBPDatabase } from 'idb';
 import { clock } from './clock.svelte';
+import { whenOnline } from './when-online';
 
 /** A form that could not be sent: where to, and what stood in it. */
 interface KeptPost {
@@ -33,14 +34,11 @@ class KeptPosts {
 
 	/** Sends what waits, now and whenever the connection comes back; gives the way to stop. */
 	start(): () => void {
-		const send = () => void this.send();
-		window.addEventListener('online', send);
-		const timer = setInterval(() => this.waiting > 0 && send(), tryAgainMs);
-		send();
-		return () => {
-			window.removeEventListener('online', send);
-			clearInterval(timer);
-		};
+		return whenOnline(
+			() => void this.send(),
+			tryAgainMs,
+			() => this.waiting > 0
+		);
 	}
 
 	async put(post: KeptPost): Promise<void> {

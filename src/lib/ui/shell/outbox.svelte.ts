@@ -1,4 +1,7 @@
 import { browser } from '$app/environment';
+import { whenOnline } from './when-online';
+
+const tryAgainMs = 5_000;
 
 /**
  * What was entered on this device and has not reached the server: kept on the device, sent in order, sent again when the
@@ -29,14 +32,7 @@ export class Outbox<T> {
 
 	/** Sends what waits, now and whenever the connection comes back; gives the way to stop. */
 	start(): () => void {
-		const send = () => void this.send();
-		window.addEventListener('online', send);
-		const timer = setInterval(send, 5_000);
-		send();
-		return () => {
-			window.removeEventListener('online', send);
-			clearInterval(timer);
-		};
+		return whenOnline(() => void this.send(), tryAgainMs);
 	}
 
 	/** How many have not reached the server. */

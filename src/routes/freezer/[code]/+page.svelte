@@ -1,13 +1,13 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { dayText, durationText, instantText, thawingText } from '$lib/present/time';
+	import { dayText, instantText, thawingText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { containerText, coreWords } from '$lib/present/wording/codes/words';
 	import { thawingRange } from '$lib/core/freezing/thawing-range';
 	import { packCurves } from '$lib/core/freezing/pack-curves';
 	import Drawn from '$lib/ui/kit/Drawn.svelte';
-	import { chartTable } from '$lib/ui/charts/chart-rows';
+	import { temperatureTable } from '$lib/ui/charts/chart-rows';
 	import { packChart } from '$lib/ui/charts/pack-chart';
 	import BestBy from '$lib/ui/pack/BestBy.svelte';
 	import PackOtherwise from '$lib/ui/freezer/PackOtherwise.svelte';
@@ -15,6 +15,7 @@
 	import PullOut from '$lib/ui/freezer/PullOut.svelte';
 	import CookIcon from '@lucide/svelte/icons/utensils';
 	import { bestByWord } from '$lib/present/best-by-word';
+	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import Slab from '$lib/ui/kit/Slab.svelte';
 	import Cautions from '$lib/ui/kit/Cautions.svelte';
@@ -56,16 +57,12 @@
 			: []
 	);
 	const table = $derived(
-		chartTable(
+		temperatureTable(
 			lines.map(({ name, curve }) => ({
 				name,
 				points: Array.from(curve.minutes, (minute, i) => ({ minute, tempC: curve.tempC[i] }))
 			})),
-			{
-				time: w.charts.after,
-				at: (minute) => durationText(minute),
-				temp: (tempC) => tempText(tempC, data.habit)
-			}
+			data.habit
 		)
 	);
 </script>
@@ -80,31 +77,31 @@
 	/>{/if}
 {#if form?.message}<p class="entry-error mb-3" role="alert">{form.message}</p>{/if}
 
-<header class="head">
-	<Slab thicknessM={own.block.thicknessM} lengthM={own.block.lengthM} habit={data.habit} />
-	<div>
-		<h1>{pack.name}</h1>
-		<p class="quiet">
-			{w.freezerOne.contents({ servings: own.servings, mass: massText(own.massKg, data.habit) })}
-			<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
-			{w.freezerOne.packLine({
-				number: pack.number,
-				of: pack.of,
-				container: containerText(packing.container, data.habit),
-				thickness: lengthText(own.block.thicknessM, data.habit)
-			})}
-		</p>
-	</div>
-	<span class="tape text-xl font-bold tracking-widest">{pack.code}</span>
-	<div class="acts no-print">
-		<Press href="/labels?codes={pack.code}" look="quiet">{w.freezerOne.itsLabel}</Press>
-		{#if (pack.status === 'frozen' || pack.status === 'thawing') && data.cookable}
-			<Press href="/table/{pack.code}" first
-				><CookIcon size={18} aria-hidden="true" />{w.freezerOne.cookCard}</Press
-			>
-		{/if}
-	</div>
-</header>
+<PageHead title={pack.name}>
+	{#snippet picture()}
+		<Slab thicknessM={own.block.thicknessM} lengthM={own.block.lengthM} habit={data.habit} />
+	{/snippet}
+	{#snippet under()}
+		{w.freezerOne.contents({ servings: own.servings, mass: massText(own.massKg, data.habit) })}
+		<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
+		{w.freezerOne.packLine({
+			number: pack.number,
+			of: pack.of,
+			container: containerText(packing.container, data.habit),
+			thickness: lengthText(own.block.thicknessM, data.habit)
+		})}
+	{/snippet}
+	{#snippet middle()}
+		<span class="tape text-xl font-bold tracking-widest">{pack.code}</span>
+	{/snippet}
+
+	<Press href="/labels?codes={pack.code}" look="quiet">{w.freezerOne.itsLabel}</Press>
+	{#if (pack.status === 'frozen' || pack.status === 'thawing') && data.cookable}
+		<Press href="/table/{pack.code}" first
+			><CookIcon size={18} aria-hidden="true" />{w.freezerOne.cookCard}</Press
+		>
+	{/if}
+</PageHead>
 <div class="screen">
 	<div class="grid gap-4">
 		<div class="figures">
@@ -239,19 +236,6 @@
 </div>
 
 <style>
-	.head {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 14px;
-		margin-bottom: 12px;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		margin-left: auto;
-	}
 	.screen {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) 400px;
@@ -293,9 +277,6 @@
 	@media (max-width: 1023px) {
 		.screen {
 			grid-template-columns: minmax(0, 1fr);
-		}
-		.acts {
-			margin-left: 0;
 		}
 	}
 </style>

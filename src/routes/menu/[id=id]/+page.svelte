@@ -87,26 +87,26 @@
 		action="?/change"
 	/>
 {:else}
-	<header class="head">
-		<DishPicture dish={{ ...dish, pictureAtMs: data.pictureAtMs }} widthPx={64} />
-		<h1>{dish.name}</h1>
-		<p class="quiet">
+	<PageHead title={dish.name}>
+		{#snippet picture()}
+			<DishPicture dish={{ ...dish, pictureAtMs: data.pictureAtMs }} widthPx={64} />
+		{/snippet}
+		{#snippet under()}
 			<Word tone={dish.state === 'raw' ? 'caution' : 'cold'} text={dish.state} />
 			{w.menuOne.contents({
 				servings: dish.servings,
 				kind: kindWords[dish.kind].name.toLowerCase()
 			})}
-		</p>
-		<div class="acts no-print">
-			<Press onclick={() => (editing = true)} look="quiet">{w.menuOne.change}</Press>
-			{#if dish.state === 'cooked'}
-				<Press href="/pack?dish={dish.id}" look="quiet">{w.menuOne.packIt}</Press>
-				<Press href="/cool/new?dish={dish.id}" first>{w.menuOne.coolIt}</Press>
-			{:else}
-				<Press href="/pack?dish={dish.id}" first>{w.menuOne.packIt}</Press>
-			{/if}
-		</div>
-	</header>
+		{/snippet}
+
+		<Press onclick={() => (editing = true)} look="quiet">{w.menuOne.change}</Press>
+		{#if dish.state === 'cooked'}
+			<Press href="/pack?dish={dish.id}" look="quiet">{w.menuOne.packIt}</Press>
+			<Press href="/cool/new?dish={dish.id}" first>{w.menuOne.coolIt}</Press>
+		{:else}
+			<Press href="/pack?dish={dish.id}" first>{w.menuOne.packIt}</Press>
+		{/if}
+	</PageHead>
 	{#if data.notes.length > 0}
 		<p class="tape last">
 			{w.menuOne.lastTime({
@@ -400,19 +400,6 @@
 {/if}
 
 <style>
-	.head {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 14px;
-		margin-bottom: 10px;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		margin-left: auto;
-	}
 	.last {
 		margin-bottom: 10px;
 		padding: 6px 12px;
@@ -438,10 +425,5 @@
 		min-height: 44px;
 		padding: 10px 0;
 		cursor: pointer;
-	}
-	@media (max-width: 767px) {
-		.acts {
-			margin-left: 0;
-		}
 	}
 </style>

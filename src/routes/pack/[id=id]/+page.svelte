@@ -10,6 +10,7 @@
 	import { enhance } from '$app/forms';
 	import { checked } from '$lib/ui/kit/checked';
 	import Field from '$lib/ui/kit/Field.svelte';
+	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import Slab from '$lib/ui/kit/Slab.svelte';
 	import Why from '$lib/ui/kit/Why.svelte';
@@ -27,32 +28,30 @@
 
 <svelte:head><title>{w.packOne.pageTitle({ name: data.name })}</title></svelte:head>
 
-<header class="head">
-	<Slab thicknessM={packing.thicknessM} lengthM={packing.lengthM} habit={data.habit} />
-	<div>
-		<h1>{data.name}</h1>
-		<p class="quiet">
-			{w.packOne.contents({
-				packs: data.packs.length,
-				mass: massText(packing.massKg, data.habit),
-				servings: packing.servings
-			})}
-			<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
-			{containerText(packing.container, data.habit)} · {lengthText(packing.lengthM, data.habit)} ×
-			{lengthText(packing.widthM, data.habit)} × {lengthText(packing.thicknessM, data.habit)}
-		</p>
-	</div>
-	<div class="acts no-print">
-		<Press href="/pack/{packing.id}/fill" look="quiet">{w.fill.link}</Press>
-		<Press href="/card.pdf?packing={packing.id}" target="_blank" rel="external" look="quiet"
-			>{w.labelsPage.card}</Press
-		>
-		{#if data.cookable}<Press href="/table/{data.packs[0].code}" look="quiet"
-				>{w.packOne.cookCard}</Press
-			>{/if}
-		<Press href="/labels?packing={packing.id}" first>{w.packOne.printLabels}</Press>
-	</div>
-</header>
+<PageHead title={data.name}>
+	{#snippet picture()}
+		<Slab thicknessM={packing.thicknessM} lengthM={packing.lengthM} habit={data.habit} />
+	{/snippet}
+	{#snippet under()}
+		{w.packOne.contents({
+			packs: data.packs.length,
+			mass: massText(packing.massKg, data.habit),
+			servings: packing.servings
+		})}
+		<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
+		{containerText(packing.container, data.habit)} · {lengthText(packing.lengthM, data.habit)} ×
+		{lengthText(packing.widthM, data.habit)} × {lengthText(packing.thicknessM, data.habit)}
+	{/snippet}
+
+	<Press href="/pack/{packing.id}/fill" look="quiet">{w.fill.link}</Press>
+	<Press href="/card.pdf?packing={packing.id}" target="_blank" rel="external" look="quiet"
+		>{w.labelsPage.card}</Press
+	>
+	{#if data.cookable}<Press href="/table/{data.packs[0].code}" look="quiet"
+			>{w.packOne.cookCard}</Press
+		>{/if}
+	<Press href="/labels?packing={packing.id}" first>{w.packOne.printLabels}</Press>
+</PageHead>
 <div class="grid items-start gap-8 lg:grid-cols-[3fr_2fr]">
 	<section class="grid gap-3">
 		<p>
@@ -149,24 +148,3 @@
 		{/if}
 	</section>
 </div>
-
-<style>
-	.head {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 14px;
-		margin-bottom: 12px;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		margin-left: auto;
-	}
-	@media (max-width: 767px) {
-		.acts {
-			margin-left: 0;
-		}
-	}
-</style>

@@ -13,6 +13,7 @@ import { notePaid, takeFromShop } from '$lib/server/services/day/change-day';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { shopViewLine } from '$lib/present/shop-view';
 import type { Actions, PageServerLoad } from './$types';
+import { gotKeys } from './lines-to-buy';
 import { planOptions } from './plan-options';
 import { nowMs as serverMs } from '$lib/server/now';
 
@@ -54,8 +55,7 @@ async function order({
 }) {
 	const plan = await planOfDay(locals.db, Number(params.id), await planOptions(url, locals));
 	if (!plan) error(404);
-	const marks = await marksOfDay(locals.db, plan.day.id);
-	const got = new Set(marks.filter((mark) => mark.ticked).map((mark) => mark.key));
+	const got = await gotKeys(locals.db, plan.day.id);
 	const wanted = plan.priced.filter(({ line, packs }) => packs.length > 0 && !got.has(line.key));
 	const answer = await sendOrder(
 		wanted.flatMap(({ packs }) =>

@@ -11,10 +11,10 @@
 	import { whenToStart } from '$lib/core/serving/when-to-start';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { lateText } from '$lib/present/late-words';
-	import { dayText, durationText } from '$lib/present/time';
+	import { dayText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { coreWords, methodText, standingLine } from '$lib/present/wording/codes/words';
-	import { chartTable } from '$lib/ui/charts/chart-rows';
+	import { temperatureTable } from '$lib/ui/charts/chart-rows';
 	import { cookChart } from '$lib/ui/charts/cook-chart';
 	import Drawn from '$lib/ui/kit/Drawn.svelte';
 	import { rulerSpanMin } from '$lib/ui/table/ruler-span';
@@ -26,6 +26,7 @@
 	import CookWay from '$lib/ui/table/CookWay.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import LikelyWay from '$lib/ui/table/LikelyWay.svelte';
+	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import RouteTable from '$lib/ui/table/RouteTable.svelte';
 	import Slab from '$lib/ui/kit/Slab.svelte';
@@ -136,16 +137,12 @@
 		habit: data.habit
 	});
 	const table = $derived(
-		chartTable(
+		temperatureTable(
 			lines.map(({ name, minutes, coldestC }) => ({
 				name,
 				points: minutes.map((minute, i) => ({ minute, tempC: coldestC[i] }))
 			})),
-			{
-				time: w.charts.after,
-				at: (minute) => durationText(minute),
-				temp: (tempC) => tempText(tempC, data.habit)
-			}
+			data.habit
 		)
 	);
 	const tender = $derived(tenderC(data.asked.kind));
@@ -180,32 +177,31 @@
 	</p>{/if}
 
 <p class="back no-print"><a href="/table?by={data.by}">{w.tableOne.back}</a></p>
-<header class="head">
-	<Slab
-		thicknessM={pack.own.block.thicknessM}
-		lengthM={pack.own.block.lengthM}
-		habit={data.habit}
-		small
-	/>
-	<div>
-		<h1>{pack.name}</h1>
-		<p class="quiet">
-			{w.tableOne.packLine({
-				mass: massText(pack.own.massKg, data.habit),
-				servings: pack.own.servings,
-				thickness: lengthText(pack.own.block.thicknessM, data.habit),
-				packedOn: dayText(packing.packedOn, data.habit),
-				code: pack.code
-			})}
-			<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
-		</p>
-	</div>
+<PageHead title={pack.name}>
+	{#snippet picture()}
+		<Slab
+			thicknessM={pack.own.block.thicknessM}
+			lengthM={pack.own.block.lengthM}
+			habit={data.habit}
+			small
+		/>
+	{/snippet}
+	{#snippet under()}
+		{w.tableOne.packLine({
+			mass: massText(pack.own.massKg, data.habit),
+			servings: pack.own.servings,
+			thickness: lengthText(pack.own.block.thicknessM, data.habit),
+			packedOn: dayText(packing.packedOn, data.habit),
+			code: pack.code
+		})}
+		<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
+	{/snippet}
 	{#if pack.status === 'frozen'}
-		<form method="POST" action="?/cooked" class="ml-auto" use:enhance>
+		<form method="POST" action="?/cooked" use:enhance>
 			<Press type="submit" first>{w.tableOne.markCooked}</Press>
 		</form>
 	{/if}
-</header>
+</PageHead>
 {#if pack.status === 'cooked'}{@render log()}{/if}
 <section class="plate grid gap-3">
 	<form method="GET" class="by">
@@ -312,13 +308,6 @@
 {/snippet}
 
 <style>
-	.head {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 14px;
-		margin-bottom: 10px;
-	}
 	.by {
 		display: flex;
 		align-items: flex-end;

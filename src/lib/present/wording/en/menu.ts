@@ -225,7 +225,6 @@ export const dishCare = {
 	newNote: 'What to do otherwise next time',
 	keepNote: 'Keep the note',
 	noteNeeded: 'Write a note first.',
-	export: 'Take it along',
 	asJson: 'as a recipe file (JSON)',
 	asText: 'as text',
 	scale: 'Scale it',

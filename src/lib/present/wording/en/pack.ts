@@ -25,7 +25,6 @@ export const pack = {
 	width: 'Width',
 	thickness: 'Thickness',
 	packedOn: 'Packed on',
-	packedOnHint: 'today, yesterday, or a day',
 	bestByOwn: 'Best by, if you know better',
 	bestByHint: 'empty: computed',
 	shelf: 'Goes to',

@@ -5,16 +5,23 @@ import { coolingsOfDay } from '../../queries/cooling.ts';
 import { dishesOfDay, eventsOfDay, getDay, listDays, marksOfDay } from '../../queries/days.ts';
 import { openPortions } from './day-portions.ts';
 
+/** What is to be packed of a day, as a page may have read it already. */
+type Portions = { open: readonly { packs: number }[]; packs: number };
+
 /** Null when there is no such day. */
-export async function dayProgress(db: Db, dayId: number): Promise<DayProgress | null> {
+export async function dayProgress(
+	db: Db,
+	dayId: number,
+	portions?: Portions
+): Promise<DayProgress | null> {
 	const day = await getDay(db, dayId);
 	if (!day) return null;
-	const [dishes, marks, events, coolings, portions, days] = await Promise.all([
+	const [dishes, marks, events, coolings, { open, packs: of }, days] = await Promise.all([
 		dishesOfDay(db, dayId),
 		marksOfDay(db, dayId),
 		eventsOfDay(db, dayId),
 		coolingsOfDay(db, dayId),
-		openPortions(db, dayId),
+		portions ?? openPortions(db, dayId),
 		listDays(db)
 	]);
 	const state = dayState(events);
@@ -30,7 +37,7 @@ export async function dayProgress(db: Db, dayId: number): Promise<DayProgress | 
 			? { left: tasks.filter(({ id }) => !isOver(id)).length, of: tasks.length }
 			: null,
 		cooling: coolings.filter(({ endedAtMs }) => endedAtMs === null).length,
-		packs: { left: portions.open.reduce((sum, { packs }) => sum + packs, 0), of: portions.packs },
+		packs: { left: open.reduce((sum, { packs }) => sum + packs, 0), of },
 		ended: state.endedAtMs !== null,
 		others: days.filter(({ id }) => id !== day.id).map(({ id, onDay }) => ({ id, onDay }))
 	};

@@ -33,24 +33,6 @@ export interface MenuRow {
 	pictureAtMs: number | null;
 }
 
-/** What follows from a dish alone; the menu gives the same object as long as nothing on it has changed. */
-const known = new WeakMap<Dish, { handsMin: number; cooksMin: number; unread: number }>();
-
-function factsOf(dish: Dish) {
-	const before = known.get(dish);
-	if (before) return before;
-	const steps = stepsOfDish(dish);
-	const facts = {
-		handsMin: handsMin(steps, 1),
-		cooksMin: longestCookingMin(steps, 1),
-		unread: dish.lines.filter(
-			({ understood, doubts }) => understood === 'text' || doubts.length > 0
-		).length
-	};
-	known.set(dish, facts);
-	return facts;
-}
-
 /** What a serving takes of the packs that would be bought for it, cents; null: nothing of it has a price. */
 function centsOf(dish: Dish, prices: readonly PriceEntry[]): number | null {
 	const list = shoppingList({ lines: needsOf(dish, 1), stockKg: {} });
@@ -86,7 +68,11 @@ export async function menuOverview(db: Db): Promise<MenuRow[]> {
 			kind: dish.kind,
 			state: dish.state,
 			servings: dish.servings,
-			...factsOf(dish),
+			unread: dish.lines.filter(
+				({ understood, doubts }) => understood === 'text' || doubts.length > 0
+			).length,
+			handsMin: handsMin(stepsOfDish(dish), 1),
+			cooksMin: longestCookingMin(stepsOfDish(dish), 1),
 			costCents: centsOf(dish, prices),
 			frozenPacks: frozen.get(dish.id)?.packs ?? 0,
 			frozenServings: frozen.get(dish.id)?.servings ?? 0,

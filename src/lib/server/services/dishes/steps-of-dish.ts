@@ -50,15 +50,23 @@ function toldOf({ instruction }: Pick<Dish, 'instruction'>): ToldCooking | null 
 
 type DishWork = Pick<Dish, 'lines' | 'steps' | 'method' | 'instruction' | 'state' | 'pieces'>;
 
+/** What was read of a dish before: nothing changes a dish that is read, a change is a dish read anew. */
+const known = new WeakMap<DishWork, ProposedSteps>();
+
 /** What is read of a dish's work: its steps, and what its method leaves for the day it is cooked. */
-export const proposedSteps = (dish: DishWork): ProposedSteps =>
-	proposeSteps({
-		lines: stepLines(dish),
-		method: dish.method,
-		told: toldOf(dish),
-		state: dish.state,
-		pieces: piecesOfDish(dish)?.count
-	});
+export function proposedSteps(dish: DishWork): ProposedSteps {
+	const proposed =
+		known.get(dish) ??
+		proposeSteps({
+			lines: stepLines(dish),
+			method: dish.method,
+			told: toldOf(dish),
+			state: dish.state,
+			pieces: piecesOfDish(dish)?.count
+		});
+	known.set(dish, proposed);
+	return proposed;
+}
 
 /** A dish's pieces of work: as the cook left them, or proposed. */
 export const stepsOfDish = (dish: DishWork): DishStep[] => dish.steps ?? proposedSteps(dish).steps;

@@ -22,9 +22,9 @@ export interface PortionRow extends OpenPortion {
 	shelfId: number | null;
 }
 
-/** What is still to be packed of a day: where each portion lies best and when it goes in. */
+/** What is still to be packed of a day, of how many packs in all: where each portion lies best and when it goes in. */
 export async function portionsToPack(db: Db, dayId: number, nowMs: number) {
-	const { open } = await openPortions(db, dayId);
+	const { open, packs } = await openPortions(db, dayId);
 	const freezers = await listFreezers(db);
 	const added = await addedKgSince(db, nowMs - aDayMs);
 	const perDayKg = freezers.reduce((sum, { volumeL }) => sum + volumeL * loadKgPerL, 0);
@@ -63,7 +63,7 @@ export async function portionsToPack(db: Db, dayId: number, nowMs: number) {
 			shelfId: shelfFor(portion.packs * portion.litres)
 		};
 	});
-	return { rows, freezers, perDayKg, days: Math.max(0, ...days) + 1 };
+	return { rows, packs, freezers, perDayKg, days: Math.max(0, ...days) + 1 };
 }
 
 /** A portion as it is packed: what turned out otherwise than planned is said. */

@@ -37,10 +37,10 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	if (!plan) error(404);
 	const { day, planned, totals, costs, priced, matches, longest } = plan;
 	const dishes = await listDishes(locals.db);
-	const bar = await dayProgress(locals.db, day.id);
+	const { rows, packs: all, freezers } = await portionsToPack(locals.db, day.id, nowMs());
+	const bar = await dayProgress(locals.db, day.id, { open: rows, packs: all });
 	if (!bar) error(404);
 	const notes = await latestNotes(locals.db);
-	const { rows, freezers } = await portionsToPack(locals.db, day.id, nowMs());
 	const contents = new Map((await shelfContents(locals.db, mostSlabs)).map((c) => [c.shelfId, c]));
 	return {
 		bar,

@@ -19,9 +19,10 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const { db } = locals;
-	const bar = await dayProgress(db, Number(params.id));
+	const dayId = Number(params.id);
+	const { rows, packs: all, freezers, perDayKg, days } = await portionsToPack(db, dayId, nowMs());
+	const bar = await dayProgress(db, dayId, { open: rows, packs: all });
 	if (!bar) error(404);
-	const { rows, freezers, perDayKg, days } = await portionsToPack(db, bar.id, nowMs());
 	return {
 		bar,
 		rows,

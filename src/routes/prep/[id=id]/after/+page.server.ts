@@ -16,7 +16,8 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const { db } = locals;
 	const dayId = Number(params.id);
 	const day = await getDay(db, dayId);
-	const bar = await dayProgress(db, dayId);
+	const portions = await openPortions(db, dayId);
+	const bar = await dayProgress(db, dayId, portions);
 	const plan = await planOfDay(db, dayId, {
 		prefer: 'price',
 		withStaples: false,
@@ -30,7 +31,6 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	);
 	const times = new Map(day.run ? keptTimes(day.run, state).map((time) => [time.id, time]) : []);
 	const next01 = await learnedSoFar(db);
-	const { open } = await openPortions(db, dayId);
 	const notes = await latestNotes(db);
 	const kept = day.run?.plan;
 	return {
@@ -67,7 +67,7 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 			name: dish.name,
 			note: notes.get(dish.id) ?? null,
 			portions: row.portions,
-			notPacked: open
+			notPacked: portions.open
 				.filter(({ dishId }) => dishId === dish.id)
 				.reduce((sum, { packs }) => sum + packs, 0)
 		})),
