@@ -8,9 +8,8 @@
 	import { durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText, volumeText, type Habit } from '$lib/present/units';
 	import { placeWords, verdictWords } from '$lib/present/wording/codes/words';
-	import { temperatureTable } from '../charts/chart-rows';
-	import { coolingChart } from '../charts/cooling-chart';
-	import Drawn from '../kit/Drawn.svelte';
+	import { coolingPlot } from '../charts/cooling-plot';
+	import Plot from '../charts/Plot.svelte';
 	import { clock } from '../shell/clock.svelte';
 	import Why from '../kit/Why.svelte';
 	import Word from '../kit/Word.svelte';
@@ -54,7 +53,6 @@
 	const nowMin = $derived(((run.endedAtMs ?? clock.ms) - run.startedAtMs) / 60_000);
 	const gate = (min: number | null) =>
 		min === null ? w.coolingPlate.notInTime : durationText(min);
-	const table = $derived(temperatureTable([{ name: run.name, points: view.curve }], habit));
 	const note = $derived({
 		title: w.coolingPlate.title,
 		rule: w.coolingPlate.rule({ limits: coolingRuleText(run.forecast.rule, limits, habit) }),
@@ -106,10 +104,8 @@
 		})}
 	</p>
 	<div class="mt-2">
-		<Drawn
-			draw={coolingChart}
-			input={{ view, nowMin, rule: run.forecast.rule, habit, limits }}
-			{table}
+		<Plot
+			plot={coolingPlot({ view, nowMin, rule: run.forecast.rule, habit, limits })}
 			label={w.coolingPlate.chart({ name: run.name, says: sentence.says })}
 			{heightPx}
 		/>

@@ -1,7 +1,6 @@
 <script lang="ts">
-	import { scaledLine } from '$lib/core/foods/scale-dish';
-	import { hygieneOf, isRawMeatClass } from '$lib/core/foods/raw-animal';
-	import { parsedLineKg, type ParsedLine } from '$lib/formats/ingredient-line';
+	import { scaledAmount } from '$lib/core/foods/scaled-amount';
+	import type { ParsedLine } from '$lib/formats/ingredient-line';
 	import { lineAmountText } from '$lib/present/amounts';
 	import type { Habit } from '$lib/present/habit';
 	import * as w from '$lib/present/wording';
@@ -10,13 +9,16 @@
 
 	let {
 		lines,
+		whole,
+		meat,
 		servings,
 		habit
 	}: {
-		lines: readonly Pick<
-			ParsedLine,
-			'text' | 'quantity' | 'quantityTo' | 'unit' | 'item' | 'itemName'
-		>[];
+		lines: readonly Pick<ParsedLine, 'quantity' | 'quantityTo' | 'unit' | 'item'>[];
+		/** which lines come whole */
+		whole: readonly boolean[];
+		/** the heaviest raw meat of the dish */
+		meat: { name: string; kg: number } | null;
 		servings: number;
 		habit: Habit;
 	} = $props();
@@ -24,16 +26,6 @@
 	// svelte-ignore state_referenced_locally
 	let wanted = $state(String(servings));
 	let have = $state('');
-	/** The heaviest raw meat of the dish: what there is least of in the shop. */
-	const meat = $derived.by(() => {
-		let best: { name: string; kg: number } | null = null;
-		for (const line of lines) {
-			const kg = parsedLineKg(line);
-			if (kg && isRawMeatClass(hygieneOf(line.itemName)) && kg > (best?.kg ?? 0))
-				best = { name: line.itemName as string, kg };
-		}
-		return best;
-	});
 	const factor = $derived.by(() => {
 		if (have.trim() && meat) {
 			const kg = quantityFromText(have, 'mass', habit);
@@ -43,7 +35,12 @@
 		return n && n > 0 && n <= 500 ? n / servings : null;
 	});
 	const scaled = $derived(
-		factor === null ? [] : lines.map((line) => ({ line, to: scaledLine(line, factor) }))
+		factor === null
+			? []
+			: lines.map((line, at) => ({
+					line,
+					to: scaledAmount({ ...line, whole: whole[at] }, factor)
+				}))
 	);
 </script>
 

@@ -6,9 +6,8 @@
 	import { containerText, coreWords } from '$lib/present/wording/codes/words';
 	import { thawingRange } from '$lib/core/freezing/thawing-range';
 	import { packCurves } from '$lib/core/freezing/pack-curves';
-	import Drawn from '$lib/ui/kit/Drawn.svelte';
-	import { temperatureTable } from '$lib/ui/charts/chart-rows';
-	import { packChart } from '$lib/ui/charts/pack-chart';
+	import Plot from '$lib/ui/charts/Plot.svelte';
+	import { packPlot } from '$lib/ui/charts/pack-plot';
 	import BestBy from '$lib/ui/pack/BestBy.svelte';
 	import PackOtherwise from '$lib/ui/freezer/PackOtherwise.svelte';
 	import PullClock from '$lib/ui/freezer/PullClock.svelte';
@@ -55,15 +54,6 @@
 					}
 				]
 			: []
-	);
-	const table = $derived(
-		temperatureTable(
-			lines.map(({ name, curve }) => ({
-				name,
-				points: Array.from(curve.minutes, (minute, i) => ({ minute, tempC: curve.tempC[i] }))
-			})),
-			data.habit
-		)
 	);
 </script>
 
@@ -158,10 +148,8 @@
 			<section class="plate grid gap-1">
 				<h2>{w.packChart.title}</h2>
 				{#if lines.length > 0}
-					<Drawn
-						draw={packChart}
-						input={{ lines, durationMin, habit: data.habit }}
-						{table}
+					<Plot
+						plot={packPlot({ lines, durationMin, habit: data.habit })}
 						label={lines.map((line) => line.name).join(', ')}
 						heightPx={210}
 					/>

@@ -4,8 +4,8 @@
 	import * as w from '$lib/present/wording';
 	import { dayText } from '$lib/present/time';
 	import { tempText } from '$lib/present/units';
-	import Drawn from '$lib/ui/kit/Drawn.svelte';
-	import { freezerChart } from '$lib/ui/charts/freezer-chart';
+	import { freezerPlot } from '$lib/ui/charts/freezer-plot';
+	import Plot from '$lib/ui/charts/Plot.svelte';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
@@ -42,9 +42,8 @@
 			{#if data.readings.length === 0 || !data.use}
 				<p>{say.none} ({tempText(data.freezer.setC, data.habit)})</p>
 			{:else}
-				<Drawn
-					draw={freezerChart}
-					input={{
+				<Plot
+					plot={freezerPlot({
 						readings: data.readings,
 						setC: data.freezer.setC,
 						fromMs: data.fromMs,
@@ -52,7 +51,7 @@
 						name: data.freezer.name,
 						setName: say.set({ temp: tempText(data.freezer.setC, data.habit) }),
 						habit: data.habit
-					}}
+					})}
 					label="{data.freezer.name}, {say.chart}"
 					heightPx={280}
 				/>

@@ -27,6 +27,8 @@ import { dropPicture, keepPicture } from '$lib/server/services/dishes/dish-pictu
 import { pictureAt } from '$lib/server/queries/dish-pictures';
 import { listDays } from '$lib/server/queries/days';
 import { saidAtMs } from '$lib/server/said-at';
+import { comesWhole } from '$lib/core/foods/scale-dish';
+import { heaviestMeat } from '$lib/core/foods/heaviest-meat';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -58,6 +60,8 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 		known: { lines: knownLines, of: dish.lines.length },
 		pictureAtMs: await pictureAt(locals.db, dish.id),
 		costCents: await servingCents(locals.db, dish),
+		whole: dish.lines.map(comesWhole),
+		meat: heaviestMeat(dish.lines),
 		days: (await listDays(locals.db)).map(({ id, onDay }) => ({ id, onDay })),
 		versions: await versionsOf(locals.db, dish.id),
 		notes: await notesOf(locals.db, dish.id)

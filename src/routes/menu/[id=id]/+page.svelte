@@ -18,9 +18,8 @@
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import { priceText } from '$lib/present/money';
 	import { sources } from '$lib/core/published/sources';
-	import StepsTable from '$lib/ui/menu/StepsTable.svelte';
+	import ScaleDish from '$lib/ui/menu/ScaleDish.svelte';
 	import { roundedNutrition } from '$lib/core/foods/nutrition';
-	import DishForm from '$lib/ui/menu/DishForm.svelte';
 	import LinesTable from '$lib/ui/menu/LinesTable.svelte';
 	import { keptWhenAway } from '$lib/ui/shell/kept-posts.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
@@ -79,13 +78,17 @@
 	<PageHead title={dish.name}>
 		<Press onclick={() => (editing = false)} look="quiet">{w.menuOne.leave}</Press>
 	</PageHead>
-	<DishForm
-		values={form && 'typed' in form && form.typed ? form.typed : values}
-		serverErrors={form && 'errors' in form ? form.errors : undefined}
-		habit={data.habit}
-		submit={w.menuOne.save}
-		action="?/change"
-	/>
+	{#await import('$lib/ui/menu/DishForm.svelte')}
+		<p class="quiet" role="status">{w.menuOne.opening}</p>
+	{:then { default: DishForm }}
+		<DishForm
+			values={form && 'typed' in form && form.typed ? form.typed : values}
+			serverErrors={form && 'errors' in form ? form.errors : undefined}
+			habit={data.habit}
+			submit={w.menuOne.save}
+			action="?/change"
+		/>
+	{/await}
 {:else}
 	<PageHead title={dish.name}>
 		{#snippet picture()}
@@ -152,12 +155,16 @@
 					>
 				</div>
 				{#if correcting || (form && 'stepsMessage' in form)}
-					<StepsTable
-						steps={data.steps}
-						notes={data.stepNotes}
-						cookDay={data.cookDay}
-						message={form && 'stepsMessage' in form ? form.stepsMessage : undefined}
-					/>
+					{#await import('$lib/ui/menu/StepsTable.svelte')}
+						<p class="quiet" role="status">{w.menuOne.opening}</p>
+					{:then { default: StepsTable }}
+						<StepsTable
+							steps={data.steps}
+							notes={data.stepNotes}
+							cookDay={data.cookDay}
+							message={form && 'stepsMessage' in form ? form.stepsMessage : undefined}
+						/>
+					{/await}
 				{:else}
 					<StepsGlance steps={data.steps} cookDay={data.cookDay} />
 				{/if}
@@ -168,9 +175,13 @@
 					</details>
 				{/if}
 			</section>
-			{#await import('$lib/ui/menu/ScaleDish.svelte') then { default: ScaleDish }}
-				<ScaleDish lines={dish.lines} servings={dish.servings} habit={data.habit} />
-			{/await}
+			<ScaleDish
+				lines={dish.lines}
+				whole={data.whole}
+				meat={data.meat}
+				servings={dish.servings}
+				habit={data.habit}
+			/>
 		</div>
 		<div class="grid gap-4">
 			<section>

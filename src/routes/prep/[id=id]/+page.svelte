@@ -4,7 +4,7 @@
 	import { untrack } from 'svelte';
 	import { takeOutKey } from '$lib/core/schedule/component-packs';
 	import { iceInAllKg } from '$lib/core/schedule/cooling-load';
-	import { boardsOf, type PrepBoard, type PrepItem } from '$lib/core/schedule/prep-lists';
+	import type { PrepBoard, PrepItem } from '$lib/core/schedule/prep-lists';
 	import { prepAmountText, shareText } from '$lib/present/prep-words';
 	import { dayText, dayTitle } from '$lib/present/time';
 	import { massText } from '$lib/present/units';
@@ -24,7 +24,7 @@
 	});
 	$effect(() => log.start());
 	const day = $derived(dayText(data.now.day.onDay, data.habit));
-	const { lists } = $derived(data.prep);
+	const { lists, boards } = $derived(data.prep);
 	const has = (key: string) => log.state.ticked[key] ?? false;
 	const iceKg = $derived(iceInAllKg(log.known.run.cooling));
 	const whole = (item: PrepItem) =>
@@ -70,7 +70,6 @@
 			.map((name) => ({ name, items: lists[name] }))
 			.filter(({ items }) => items.length > 0)
 	);
-	const boards = $derived(boardsOf(lists.chop));
 	const whyOf = (items: readonly PrepItem[]) => ({
 		title: w.prep.why.title,
 		rule: w.prep.why.rule,

@@ -14,9 +14,8 @@
 	import { dayText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { coreWords, methodText, standingLine } from '$lib/present/wording/codes/words';
-	import { temperatureTable } from '$lib/ui/charts/chart-rows';
-	import { cookChart } from '$lib/ui/charts/cook-chart';
-	import Drawn from '$lib/ui/kit/Drawn.svelte';
+	import { cookPlot } from '$lib/ui/charts/cook-plot';
+	import Plot from '$lib/ui/charts/Plot.svelte';
 	import { rulerSpanMin } from '$lib/ui/table/ruler-span';
 	import { methodKey, Ways } from '$lib/ui/table/ways.svelte';
 	import WhatIf from '$lib/ui/table/WhatIf.svelte';
@@ -125,25 +124,18 @@
 				: [];
 		})
 	);
-	const chart = $derived({
-		lines,
-		serveAtMs: data.serveAtMs,
-		spanMin: rulerSpanMin(
-			ways.map((way) => way.plan),
-			data.serveAtMs,
-			nowMs
-		),
-		coreC: data.convert.coreC,
-		habit: data.habit
-	});
-	const table = $derived(
-		temperatureTable(
-			lines.map(({ name, minutes, coldestC }) => ({
-				name,
-				points: minutes.map((minute, i) => ({ minute, tempC: coldestC[i] }))
-			})),
-			data.habit
-		)
+	const plot = $derived(
+		cookPlot({
+			lines,
+			serveAtMs: data.serveAtMs,
+			spanMin: rulerSpanMin(
+				ways.map((way) => way.plan),
+				data.serveAtMs,
+				nowMs
+			),
+			coreC: data.convert.coreC,
+			habit: data.habit
+		})
 	);
 	const tender = $derived(tenderC(data.asked.kind));
 	const assumed = $derived(
@@ -236,10 +228,8 @@
 	</p>
 	<details>
 		<summary class="more">{w.cookChart.title}</summary>
-		<Drawn
-			draw={cookChart}
-			input={chart}
-			{table}
+		<Plot
+			{plot}
 			label={w.cookChart.label({ names: lines.map((line) => line.name).join(', ') })}
 			heightPx={240}
 		/>

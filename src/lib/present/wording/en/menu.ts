@@ -50,6 +50,7 @@ export const menuOne = {
 	onADay: 'On a packing day',
 	pageTitle: ({ name }: { name: Shown }) => `${name} · Almacen`,
 	leave: 'Leave as it was',
+	opening: 'Getting the fields ready …',
 	save: 'Save the changes',
 	change: 'Change',
 	remove: 'Take it off the menu',

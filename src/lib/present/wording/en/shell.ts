@@ -103,7 +103,7 @@ export const find = {
 	how: 'Arrows choose, Enter opens, Esc closes.'
 };
 
-export const charts = { after: 'after' };
+export const charts = { at: 'at', forecast: 'forecast', soFar: 'so far', readings: 'readings' };
 
 export const help = {
 	title: 'How it works',

@@ -1,4 +1,4 @@
-import { cansOf, prepLists } from '../../../core/schedule/prep-lists.ts';
+import { boardsOf, cansOf, prepLists } from '../../../core/schedule/prep-lists.ts';
 import { scaledLine } from '../../../core/foods/scale-dish.ts';
 import { stepPlaces } from '../../../core/steps/step.ts';
 import { lineAmountText } from '../../../present/amounts.ts';
@@ -54,6 +54,7 @@ export async function prepDay(db: Db, day: DayAt, habit: Habit, today: string) {
 			state: dish.state
 		})),
 		lists,
+		boards: boardsOf(lists.chop),
 		takeOut,
 		/** how many dishes use each place */
 		vessels: stepPlaces
