@@ -39,7 +39,7 @@ export function coolingPlot({
 		x: {
 			min: Math.floor(Math.min(0, hour(0)) * 2) / 2,
 			max: 7,
-			ticks: [0, 1, 2, 3, 4, 5, 6, 7],
+			ticks: [0, 2, 4, 6],
 			text: (h) => w.packChart.hours({ h: Math.round(h * 10) / 10 })
 		},
 		y: {

@@ -10,6 +10,8 @@
 	let {
 		packedOn,
 		storage,
+		now = storage.bestBy,
+		lostDays = 0,
 		habit
 	}: {
 		packedOn: string;
@@ -24,6 +26,9 @@
 			bestBySet: boolean;
 			computedBestBy: string | null;
 		};
+		/** the day that counts today, sooner than at packing by what warm spells took */
+		now?: string | null;
+		lostDays?: number;
 		habit: Habit;
 	} = $props();
 
@@ -58,6 +63,9 @@
 			...(storage.goodTo
 				? [{ name: w.bestBy.highEnd, value: dayText(storage.goodTo, habit) }]
 				: []),
+			...(lostDays > 0
+				? [{ name: w.bestBy.lost, value: w.bestBy.lostDays({ days: lostDays }) }]
+				: []),
 			...(storage.bestBySet
 				? [
 						{ name: w.bestBy.setByHand, value: 'yes' },
@@ -74,6 +82,4 @@
 	});
 </script>
 
-<Why {note}
-	><b>{storage.bestBy ? dayText(storage.bestBy, habit) : w.bestBy.noPublishedFigure}</b></Why
->
+<Why {note}><b>{now ? dayText(now, habit) : w.bestBy.noPublishedFigure}</b></Why>

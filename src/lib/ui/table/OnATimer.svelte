@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ConvertInput, CookOption, Method, State } from '$lib/core';
+	import type { ConvertInput, State } from '$lib/core';
 	import type { DelayedStart } from '$lib/core/serving/delayed-start';
 	import { reasonText } from '$lib/present/wording/codes/reasons';
 	import { dangerRangeText, type Habit } from '$lib/present/units';
@@ -7,6 +7,7 @@
 	import * as w from '$lib/present/wording';
 	import { quantityFromText } from '$lib/schemas/quantity-text';
 	import { waysClient } from '$lib/workers/ways-client';
+	import type { SlowMethod } from './slow-ways';
 	import Field from '../kit/Field.svelte';
 	import Press from '../kit/Press.svelte';
 	import Why from '../kit/Why.svelte';
@@ -15,27 +16,20 @@
 	let {
 		convert,
 		state: lies,
-		options,
+		slow,
 		dangerH,
 		habit
 	}: {
 		convert: ConvertInput;
 		state: State;
-		options: readonly CookOption[];
+		/** the settings of the slow cooker this pack can go into, with their minutes */
+		slow: readonly { method: SlowMethod; setMin: number }[];
 		dangerH: number;
 		habit: Habit;
 	} = $props();
 
 	const dayMin = 24 * 60;
 	const tone = { good: 'good', caution: 'caution', refused: 'refused' } as const;
-	type SlowMethod = Extract<Method, { appliance: 'slow-cooker' }>;
-	const slow = $derived(
-		options.flatMap(({ method, setMin, computedMin }) =>
-			method.appliance === 'slow-cooker' && (setMin ?? computedMin)
-				? [{ method: method as SlowMethod, setMin: (setMin ?? computedMin)?.likely ?? 0 }]
-				: []
-		)
-	);
 	let waits = $state('');
 	let warm = $state('');
 	let error = $state<string | undefined>();
@@ -74,54 +68,35 @@
 	const note = { ...w.onATimer.why, inputs: [], sources: ['appliance-model' as const] };
 </script>
 
-{#if slow.length > 0}
-	<details>
-		<summary class="more"><h2 class="inline">{w.onATimer.title}</h2></summary>
-		<div class="grid gap-3">
-			<p class="quiet"><Why {note}>{w.onATimer.how}</Why></p>
-			<form class="flex flex-wrap items-end gap-3" onsubmit={look} novalidate>
-				<Field
-					name="waits"
-					label={w.onATimer.waits}
-					bind:value={waits}
-					hint={w.onATimer.hint}
-					{error}
-				/>
-				<Field name="warm" label={w.onATimer.warm} bind:value={warm} hint={w.onATimer.hint} />
-				<div class="pb-7">
-					<Press type="submit" disabled={busy}
-						>{busy ? w.onATimer.computing : w.onATimer.look}</Press
-					>
-				</div>
-			</form>
-			<div aria-live="polite" class="grid gap-2">
-				{#if failed}<p class="entry-error">{failed}</p>{/if}
-				{#each answers as { setting, answer } (setting)}
-					<p>
-						<Word tone={tone[answer.advice]} text={adviceWords[answer.advice]} />
-						{w.onATimer.line({
-							way: methodText({ appliance: 'slow-cooker', setting }, habit),
-							hours: hours(answer.hazardH.likely),
-							worst: hours(answer.hazardH.worst),
-							range: dangerRangeText(habit),
-							without: hours(answer.withoutWaitH)
-						})}
-						{#each answer.reasons as reason, i (i)}<br /><span>{reasonText(reason, habit)}</span
-							>{/each}
-					</p>
-				{/each}
-			</div>
+<div class="grid gap-3">
+	<p class="quiet"><Why {note}>{w.onATimer.how}</Why></p>
+	<form class="flex flex-wrap items-end gap-3" onsubmit={look} novalidate>
+		<Field
+			name="waits"
+			label={w.onATimer.waits}
+			bind:value={waits}
+			hint={w.onATimer.hint}
+			{error}
+		/>
+		<Field name="warm" label={w.onATimer.warm} bind:value={warm} hint={w.onATimer.hint} />
+		<div class="pb-7">
+			<Press type="submit" disabled={busy}>{busy ? w.onATimer.computing : w.onATimer.look}</Press>
 		</div>
-	</details>
-{/if}
-
-<style>
-	.more {
-		min-height: 44px;
-		padding: 10px 0;
-		cursor: pointer;
-	}
-	.more h2 {
-		font-size: 16px;
-	}
-</style>
+	</form>
+	<div aria-live="polite" class="grid gap-2">
+		{#if failed}<p class="entry-error">{failed}</p>{/if}
+		{#each answers as { setting, answer } (setting)}
+			<p>
+				<Word tone={tone[answer.advice]} text={adviceWords[answer.advice]} />
+				{w.onATimer.line({
+					way: methodText({ appliance: 'slow-cooker', setting }, habit),
+					hours: hours(answer.hazardH.likely),
+					worst: hours(answer.hazardH.worst),
+					range: dangerRangeText(habit),
+					without: hours(answer.withoutWaitH)
+				})}
+				{#each answer.reasons as reason, i (i)}<br /><span>{reasonText(reason, habit)}</span>{/each}
+			</p>
+		{/each}
+	</div>
+</div>

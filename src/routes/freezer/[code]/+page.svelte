@@ -98,7 +98,13 @@
 			<p>
 				<span class="quiet">{w.pack.bestBy}</span><br />
 				<span class="big"
-					><BestBy packedOn={packing.packedOn} storage={packing.storage} habit={data.habit} /></span
+					><BestBy
+						packedOn={packing.packedOn}
+						storage={packing.storage}
+						now={pack.bestBy}
+						lostDays={pack.lostDays}
+						habit={data.habit}
+					/></span
 				><br />
 				<Word {...bestByWord(pack.bestBy, data.today)} />
 			</p>
@@ -120,12 +126,7 @@
 					? w.freezerOne.packedAbout({ day: dayText(packing.packedOn, data.habit) })
 					: w.freezerOne.packedOn({ day: dayText(packing.packedOn, data.habit) })}
 			{#if pack.lostDays > 0}
-				<b
-					>{w.freezerOne.nowBestBy({
-						day: dayText(pack.bestBy ?? '', data.habit),
-						days: pack.lostDays
-					})}</b
-				>
+				<b>{w.freezerOne.lostDays({ days: pack.lostDays })}</b>
 			{/if}
 			{#if packing.boughtOn}{w.freezerOne.boughtOn({
 					day: dayText(packing.boughtOn, data.habit)

@@ -79,7 +79,7 @@
 		<Press onclick={() => (editing = false)} look="quiet">{w.menuOne.leave}</Press>
 	</PageHead>
 	{#await import('$lib/ui/menu/DishForm.svelte')}
-		<p class="quiet" role="status">{w.menuOne.opening}</p>
+		<p class="quiet" role="status">{w.part.opening}</p>
 	{:then { default: DishForm }}
 		<DishForm
 			values={form && 'typed' in form && form.typed ? form.typed : values}
@@ -156,7 +156,7 @@
 				</div>
 				{#if correcting || (form && 'stepsMessage' in form)}
 					{#await import('$lib/ui/menu/StepsTable.svelte')}
-						<p class="quiet" role="status">{w.menuOne.opening}</p>
+						<p class="quiet" role="status">{w.part.opening}</p>
 					{:then { default: StepsTable }}
 						<StepsTable
 							steps={data.steps}

@@ -14,8 +14,7 @@
 	import { dayText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { coreWords, methodText, standingLine } from '$lib/present/wording/codes/words';
-	import { cookPlot } from '$lib/ui/charts/cook-plot';
-	import Plot from '$lib/ui/charts/Plot.svelte';
+	import { slowWays } from '$lib/ui/table/slow-ways';
 	import { rulerSpanMin } from '$lib/ui/table/ruler-span';
 	import { methodKey, Ways } from '$lib/ui/table/ways.svelte';
 	import WhatIf from '$lib/ui/table/WhatIf.svelte';
@@ -30,7 +29,7 @@
 	import RouteTable from '$lib/ui/table/RouteTable.svelte';
 	import Slab from '$lib/ui/kit/Slab.svelte';
 	import CookedNote from '$lib/ui/freezer/CookedNote.svelte';
-	import OnATimer from '$lib/ui/table/OnATimer.svelte';
+	import Unfolded from '$lib/ui/kit/Unfolded.svelte';
 	import TimerWays from '$lib/ui/table/TimerWays.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
@@ -124,19 +123,14 @@
 				: [];
 		})
 	);
-	const plot = $derived(
-		cookPlot({
-			lines,
-			serveAtMs: data.serveAtMs,
-			spanMin: rulerSpanMin(
-				ways.map((way) => way.plan),
-				data.serveAtMs,
-				nowMs
-			),
-			coreC: data.convert.coreC,
-			habit: data.habit
-		})
+	const spanMin = $derived(
+		rulerSpanMin(
+			ways.map((way) => way.plan),
+			data.serveAtMs,
+			nowMs
+		)
 	);
+	const slow = $derived(slowWays(route.refused ? [] : options));
 	const tender = $derived(tenderC(data.asked.kind));
 	const assumed = $derived(
 		pack.assumed ?? { thicknessM: pack.own.block.thicknessM, massKg: pack.own.massKg }
@@ -226,14 +220,17 @@
 				temp: tempText(tender, data.habit)
 			})}{/if}
 	</p>
-	<details>
-		<summary class="more">{w.cookChart.title}</summary>
-		<Plot
-			{plot}
-			label={w.cookChart.label({ names: lines.map((line) => line.name).join(', ') })}
-			heightPx={240}
-		/>
-	</details>
+	<Unfolded title={w.cookChart.title} body={() => import('$lib/ui/table/CoreTemperatures.svelte')}>
+		{#snippet children(CoreTemperatures)}
+			<CoreTemperatures
+				{lines}
+				serveAtMs={data.serveAtMs}
+				{spanMin}
+				coreC={data.convert.coreC}
+				habit={data.habit}
+			/>
+		{/snippet}
+	</Unfolded>
 	<Cautions codes={data.cautions} habit={data.habit} />
 	{#if data.changed.length > 0}<p>
 			{w.tableOne.changed({
@@ -271,13 +268,19 @@
 	habit={data.habit}
 	{note}
 />
-<OnATimer
-	{convert}
-	state={route.state}
-	options={route.refused ? [] : options}
-	dangerH={data.limits.dangerH}
-	habit={data.habit}
-/>
+{#if slow.length > 0}
+	<Unfolded title={w.onATimer.title} body={() => import('$lib/ui/table/OnATimer.svelte')}>
+		{#snippet children(OnATimer)}
+			<OnATimer
+				{convert}
+				state={route.state}
+				{slow}
+				dangerH={data.limits.dangerH}
+				habit={data.habit}
+			/>
+		{/snippet}
+	</Unfolded>
+{/if}
 {#if packing.state === 'cooked'}
 	<TimerWays massKg={pack.own.massKg} servings={pack.own.servings} habit={data.habit} />
 {/if}

@@ -129,8 +129,7 @@ export const freezer = {
 export const freezerOne = {
 	dayUnknown: 'When it was frozen is not known: use it first.',
 	packedAbout: ({ day }: { day: Shown }) => `Frozen about ${day}.`,
-	nowBestBy: ({ day, days }: { day: Shown; days: number }) =>
-		`Best by ${day} now: warm spells took ${many.days(days)}.`,
+	lostDays: ({ days }: { days: number }) => `Warm spells took ${many.days(days)}.`,
 	boughtOn: ({ day }: { day: Shown }) => `Bought on ${day}.`,
 	cookedOn: ({ day }: { day: Shown }) => `Cooked on ${day}; days in the refrigerator count.`,
 	thawedBefore: 'Parts of it were frozen and thawed before: do not freeze it again raw.',
@@ -266,28 +265,6 @@ export const packOtherwise = {
 	reason: 'Why is it discarded?',
 	reasonHint: 'freezer-burnt, forgotten, not liked',
 	discard: 'Discard it'
-};
-
-export const cookedNote = {
-	isOut: ({ word }: { word: Shown }) => `${word}: it is out of the freezer.`,
-	notFilled: ': its label is printed, it is not filled yet.',
-	says: {
-		cooked: 'Cooked',
-		given: 'Given away',
-		discarded: 'Discarded',
-		thawing: 'Out to thaw',
-		reserved: 'Label ahead'
-	},
-	words: {
-		frozen: '',
-		cooked: 'cooked',
-		given: 'given away',
-		discarded: 'discarded',
-		thawing: 'thawing',
-		reserved: 'not filled yet'
-	},
-	because: ({ reason }: { reason: Shown }) => `Why: ${reason}.`,
-	putItBack: 'Put it back'
 };
 
 export const already = {

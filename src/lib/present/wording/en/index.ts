@@ -6,6 +6,7 @@ export * from './day-bar.ts';
 export * from './shop.ts';
 export * from './prep.ts';
 export * from './run-sheet.ts';
+export * from './cooked-note.ts';
 export * from './cool.ts';
 export * from './pack.ts';
 export * from './labels.ts';

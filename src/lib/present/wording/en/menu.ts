@@ -50,12 +50,11 @@ export const menuOne = {
 	onADay: 'On a packing day',
 	pageTitle: ({ name }: { name: Shown }) => `${name} · Almacen`,
 	leave: 'Leave as it was',
-	opening: 'Getting the fields ready …',
 	save: 'Save the changes',
 	change: 'Change',
 	remove: 'Take it off the menu',
 	contents: ({ servings, kind }: { servings: number; kind: Shown }) =>
-		`${many.servings(servings)} · ${kind} ·`,
+		`${many.servings(servings)} · ${kind}`,
 	facts: 'What follows from it',
 	core: 'Core',
 	contains: 'Contains:',

@@ -268,5 +268,7 @@ export const bestBy = {
 	setByHand: 'the day was written by hand',
 	computed: 'computed',
 	noFigure: 'no figure',
+	lost: 'lost in warm spells',
+	lostDays: ({ days }: { days: number }) => many.days(days),
 	noPublishedFigure: 'no published figure'
 };

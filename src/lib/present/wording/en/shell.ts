@@ -103,6 +103,9 @@ export const find = {
 	how: 'Arrows choose, Enter opens, Esc closes.'
 };
 
+/** While the code of a part of a screen comes. */
+export const part = { opening: 'Getting it ready …' };
+
 export const charts = { at: 'at', forecast: 'forecast', soFar: 'so far', readings: 'readings' };
 
 export const help = {
