@@ -30,3 +30,36 @@ test('without a connection the kitchen’s screens open as last seen; a reading 
 	await expect(page.getByText('One entry waits on this device')).toBeHidden();
 	await expect(page.getByRole('heading', { name: `Readings (${before + 1})` })).toBeVisible();
 });
+
+test('without a connection a pack is cooked and written about; all is sent once', async ({
+	page,
+	context
+}) => {
+	await page.goto('/table');
+	await page.evaluate(() => navigator.serviceWorker.ready);
+	await page.reload();
+	await page
+		.getByRole('link', { name: /Red lentil dal/ })
+		.first()
+		.click();
+	const cooked = page.getByRole('button', { name: 'Mark it cooked' });
+	await expect(cooked).toBeVisible();
+	await page.reload();
+	const card = page.url();
+
+	await context.setOffline(true);
+	await page.reload();
+	await cooked.click();
+	await expect(page.getByText('One entry waits on this device')).toBeVisible();
+	await page.getByLabel('Cooked in').selectOption({ index: 1 });
+	await page.getByLabel('Time set').fill('25 min');
+	await page.getByLabel('Note for next time').fill('thinner than last time');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByText('2 entries wait on this device')).toBeVisible();
+
+	await context.setOffline(false);
+	await expect(page.getByText(/wait on this device/)).toBeHidden();
+	await page.goto(card);
+	await expect(page.getByText('“thinner than last time”')).toHaveCount(1);
+	await expect(cooked).toBeHidden();
+});

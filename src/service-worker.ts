@@ -59,6 +59,18 @@ async function nowOrLast(request: Request, url: URL): Promise<Response> {
 	}
 }
 
+/** A screen that came as a page is later asked for as data: that is kept beside it, so that losing the connection never loses the screen. */
+async function keepData(url: URL): Promise<void> {
+	const data = new URL(`${url.pathname.replace(/\/$/, '')}/__data.json${url.search}`, url.origin);
+	try {
+		const answer = await fetch(data);
+		if (answer.ok) await (await caches.open(seen)).put(data.origin + data.pathname, answer);
+	} catch (error) {
+		// the connection went between the two: the page itself is kept
+		if (!(error instanceof TypeError)) throw error;
+	}
+}
+
 worker.addEventListener('fetch', (event) => {
 	const { request } = event;
 	const url = new URL(request.url);
@@ -67,5 +79,15 @@ worker.addEventListener('fetch', (event) => {
 		event.respondWith(
 			caches.match(url.pathname, { cacheName: frame }).then((known) => known ?? fetch(request))
 		);
-	else if (isScreen(request, url)) event.respondWith(nowOrLast(request, url));
+	else if (isScreen(request, url)) {
+		const answer = nowOrLast(request, url);
+		event.respondWith(answer);
+		if (request.mode === 'navigate')
+			event.waitUntil(
+				answer.then(
+					({ ok, redirected }) => (ok && !redirected ? keepData(url) : undefined),
+					() => undefined
+				)
+			);
+	}
 });

@@ -55,6 +55,8 @@ export const containers = {
 	'tub-2l': { ...tub, lengthM: 0.19, widthM: 0.13, mostM: 0.09, volumeL: 2.9, heightM: 0.116 },
 	'pan-20': { ...pan, lengthM: 0.2, widthM: 0.2, mostM: 0.055, volumeL: 2.72, heightM: 0.068 },
 	'pan-30': { ...pan, lengthM: 0.3, widthM: 0.2, mostM: 0.06, volumeL: 4.38, heightM: 0.073 },
+	// the roasting and baking pan of US kitchens, 13 × 9 in
+	'pan-33': { ...pan, lengthM: 0.33, widthM: 0.229, mostM: 0.06, volumeL: 5.5, heightM: 0.073 },
 	'jar-500ml': {
 		...jar,
 		lengthM: 0.075,

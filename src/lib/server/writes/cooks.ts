@@ -1,8 +1,11 @@
-import { eq } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import type { Db } from '../db/db.ts';
 import { cooks } from '../db/schema/index.ts';
 
-export async function addCook(db: Db, values: typeof cooks.$inferInsert): Promise<number> {
+/** Writes a cook down; null when this one of this pack is there already, sent twice by a device that was away. */
+export async function addCook(db: Db, values: typeof cooks.$inferInsert): Promise<number | null> {
+	const same = and(eq(cooks.packId, values.packId), eq(cooks.atMs, values.atMs));
+	if ((await db.select({ id: cooks.id }).from(cooks).where(same)).length > 0) return null;
 	const [row] = await db.insert(cooks).values(values).returning({ id: cooks.id });
 	return row.id;
 }

@@ -10,6 +10,7 @@
 	import * as w from '$lib/present/wording';
 	import { outcomes } from '$lib/schemas/choices';
 	import { unitHint } from '$lib/schemas/quantity-text';
+	import { keptWhenAway } from '../shell/kept-posts.svelte';
 	import { checked } from '../kit/checked';
 	import Choice from '../kit/Choice.svelte';
 	import Field from '../kit/Field.svelte';
@@ -43,6 +44,7 @@
 	} = $props();
 
 	let errors = $derived(answered);
+	let waits = $state(false);
 	let texts = $state({ way: '', route: 'frozen', setMin: '', coreC: '', outcome: '', note: '' });
 	formScope({ errors: () => errors });
 </script>
@@ -65,7 +67,9 @@
 				{/each}
 			</ul>
 		{/if}
-		{#if logged}
+		{#if waits}
+			<p role="status">{w.cookLog.waits}</p>
+		{:else if logged}
 			<p role="status">{w.cookLog.kept({ times: cooks.length })}</p>
 		{:else if open}
 			<form
@@ -73,9 +77,12 @@
 				action="?/log"
 				class="grid items-end gap-3 md:grid-cols-3"
 				novalidate
-				use:enhance={checked(
-					async () => (await import('$lib/schemas/cook-log')).cookLogSchema(habit),
-					(found) => (errors = found)
+				use:enhance={keptWhenAway(
+					checked(
+						async () => (await import('$lib/schemas/cook-log')).cookLogSchema(habit),
+						(found) => (errors = found)
+					),
+					() => (waits = true)
 				)}
 			>
 				<Choice

@@ -11,6 +11,7 @@ import { getCooling } from '$lib/server/queries/cooling';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { freezeReserved } from '$lib/server/services/packs/freeze-reserved';
 import type { Actions, PageServerLoad } from './$types';
+import { saidAtMs } from '$lib/server/said-at';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const packs = await packsOfPacking(locals.db, Number(params.id));
@@ -68,7 +69,7 @@ export const actions: Actions = {
 			codes,
 			massesKg,
 			packedOn: form.value.packedOn,
-			nowMs: nowMs()
+			nowMs: saidAtMs(raw.saidAtMs, nowMs())
 		});
 		return { frozen: true };
 	}

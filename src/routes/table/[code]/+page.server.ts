@@ -20,6 +20,7 @@ import { nextClockTime } from '$lib/server/serve-time';
 import { cardOfToday, isOwnCard, ofThisPack } from '$lib/server/services/packs/card-of-today';
 import type { Household } from '$lib/server/db/schema';
 import { nowMs as serverMs } from '$lib/server/now';
+import { saidAtMs } from '$lib/server/said-at';
 import type { Actions, PageServerLoad } from './$types';
 
 /** What is asked of a pack in the household as it is today, and whether its kept card still answers that. */
@@ -114,7 +115,7 @@ export const actions: Actions = {
 		if (!method || !route)
 			return fail(400, { logErrors: { way: w.cookLog.noSuchWay }, typed: raw });
 		await logCook(locals.db, pack, {
-			atMs: serverMs(),
+			atMs: saidAtMs(raw.saidAtMs, serverMs()),
 			method,
 			route: route.name,
 			setMin,

@@ -18,6 +18,7 @@
 	import { rulerSpanMin } from '$lib/ui/table/ruler-span';
 	import { methodKey, Ways } from '$lib/ui/table/ways.svelte';
 	import WhatIf from '$lib/ui/table/WhatIf.svelte';
+	import { keptWhenAway } from '$lib/ui/shell/kept-posts.svelte';
 	import Cautions from '$lib/ui/kit/Cautions.svelte';
 	import CookLog from '$lib/ui/table/CookLog.svelte';
 	import CookRuler from '$lib/ui/table/CookRuler.svelte';
@@ -130,6 +131,9 @@
 			nowMs
 		)
 	);
+	let cookedAway = $state(false);
+	/** also when the connection does not know yet */
+	const cooked = $derived(pack.status === 'cooked' || cookedAway);
 	const slow = $derived(slowWays(route.refused ? [] : options));
 	const tender = $derived(tenderC(data.asked.kind));
 	const assumed = $derived(
@@ -182,13 +186,20 @@
 		})}
 		<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
 	{/snippet}
-	{#if pack.status === 'frozen'}
-		<form method="POST" action="?/cooked" use:enhance>
+	{#if pack.status === 'frozen' && !cookedAway}
+		<form
+			method="POST"
+			action="?/cooked"
+			use:enhance={keptWhenAway(
+				() => {},
+				() => (cookedAway = true)
+			)}
+		>
 			<Press type="submit" first>{w.tableOne.markCooked}</Press>
 		</form>
 	{/if}
 </PageHead>
-{#if pack.status === 'cooked'}{@render log()}{/if}
+{#if cooked}{@render log()}{/if}
 <section class="plate grid gap-3">
 	<form method="GET" class="by">
 		<Field
@@ -284,7 +295,7 @@
 {#if packing.state === 'cooked'}
 	<TimerWays massKg={pack.own.massKg} servings={pack.own.servings} habit={data.habit} />
 {/if}
-{#if pack.status !== 'cooked'}{@render log()}{/if}
+{#if !cooked}{@render log()}{/if}
 <p class="quiet mt-4">
 	{w.tableOne.careful({ standing: standingLine })}
 </p>
@@ -294,7 +305,7 @@
 		options={packing.card.options.filter((option) => option.state === 'frozen')}
 		cooks={data.cooks}
 		habit={data.habit}
-		open={pack.status === 'cooked'}
+		open={cooked}
 		errors={(form && 'logErrors' in form && form.logErrors) || {}}
 		logged={Boolean(form && 'logged' in form && form.logged)}
 	/>

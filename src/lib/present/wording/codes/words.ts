@@ -76,6 +76,8 @@ export function containerText(key: ContainerKey, habit: Habit): string {
 			return `pan, ${sides(0.2, 0.2)}`;
 		case 'pan-30':
 			return `pan, ${sides(0.3, 0.2)}`;
+		case 'pan-33':
+			return `pan, ${sides(0.229, 0.33)}`;
 		case 'jar-500ml':
 			return `jar, wide mouth, ${litres(0.5)}`;
 		case 'jar-1l':

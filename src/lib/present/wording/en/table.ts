@@ -171,6 +171,7 @@ export const cookLog = {
 	note: 'Note for next time',
 	keep: 'Keep it',
 	kept: ({ times }: { times: Shown }) => `Written down; cooked ${times} so far.`,
+	waits: 'Written down on this device; it is sent when the connection is back.',
 	notCooked: 'Mark the pack cooked first; then write down how it went.',
 	noSuchWay: 'Cooked in: this way is not on the card any more. Load the page again.',
 	line: ({ when, way, minutes }: { when: Shown; way: Shown; minutes: Shown }) =>

@@ -25,7 +25,7 @@ export const assumeOfPack = (
 		(tx) => setAssumed(tx, pack.code, assumed)
 	);
 
-/** Writes down how a cook went, with a line to take that back. */
+/** Writes down how a cook went, once, with a line to take that back. */
 export async function logCook(
 	db: Db,
 	pack: PackWithCard,
@@ -33,6 +33,7 @@ export async function logCook(
 ): Promise<void> {
 	await db.transaction(async (tx) => {
 		const cookId = await addCook(tx, { packId: pack.id, ...cook });
+		if (cookId === null) return;
 		const action = { kind: 'cook-logged', cookId } as const;
 		await addUndo(tx, { action, what: named(pack), atMs: cook.atMs });
 	});

@@ -8,6 +8,7 @@ import { packByCode } from '../../queries/packs.ts';
 import { rowId } from '../../row-id.ts';
 import { changePack, refreezeOf, splitPack, type PackDeed } from './change-packs.ts';
 import { nowMs } from '../../now.ts';
+import { saidAtMs } from '../../said-at.ts';
 
 interface PackEvent {
 	request: Request;
@@ -23,7 +24,8 @@ const versionOf = (form: FormData) => {
 
 /** Does it, or says what another device did before. */
 async function doOrSay({ locals, params }: PackEvent, form: FormData, deed: PackDeed) {
-	const done = await changePack(locals.db, params.code, deed, nowMs(), versionOf(form));
+	const atMs = saidAtMs(form.get('saidAtMs')?.toString(), nowMs());
+	const done = await changePack(locals.db, params.code, deed, atMs, versionOf(form));
 	if (done) return { done };
 	const message =
 		deed.kind === 'put-back'

@@ -7,6 +7,7 @@
 	import { dayText } from '$lib/present/time';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { dayIn } from '$lib/present/time';
+	import { keptWhenAway } from '$lib/ui/shell/kept-posts.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
@@ -57,6 +58,8 @@
 		},
 		{ kind: 'finish', text: say.place({ where: places }) }
 	]);
+	let filledAway = $state(false);
+	const open = $derived(reserved.length > 0 && !filledAway);
 	const step = $derived(steps[Math.min(at, steps.length - 1)]);
 	const weighed = $derived(
 		Object.values(masses)
@@ -95,7 +98,7 @@
 		{/each}
 	</ol>
 	<div class="under">
-		{#if reserved.length > 0}{@render finish()}{:else}<p><b>{say.finished}</b></p>{/if}
+		{#if open}{@render finish()}{:else}<p><b>{say.finished}</b></p>{/if}
 	</div>
 {:else}
 	<section class="plate big" aria-live="polite">
@@ -118,7 +121,7 @@
 			{#if at > 0}<Press onclick={() => (at -= 1)}>{say.back}</Press>{/if}
 			{#if step.kind !== 'finish'}
 				<Press first onclick={next}>{say.done}</Press>
-			{:else if reserved.length > 0}
+			{:else if open}
 				{@render finish()}
 			{:else}
 				<p><b>{say.finished}</b></p>
@@ -146,7 +149,14 @@
 {/snippet}
 
 {#snippet finish()}
-	<form method="POST" action="/pack/{data.id}?/freeze" use:enhance>
+	<form
+		method="POST"
+		action="/pack/{data.id}?/freeze"
+		use:enhance={keptWhenAway(
+			() => {},
+			() => (filledAway = true)
+		)}
+	>
 		<input
 			type="hidden"
 			name="packedOn"
