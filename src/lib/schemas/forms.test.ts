@@ -5,7 +5,8 @@ import { metricHabit as metric, usHabit as us, type Habit } from '../present/hab
 import { coolingSchema } from './cooling.ts';
 import { dishSchema } from './dish.ts';
 import { packingSchema } from './packing.ts';
-import { chosenHabit, kitchenSchema } from './household.ts';
+import { chosenHabit } from '../present/chosen-habit.ts';
+import { kitchenSchema } from './household.ts';
 import { quantityFromText } from './quantity-text.ts';
 import { readForm } from './read-form.ts';
 

@@ -18,17 +18,6 @@ function isTimeZone(zone: string): boolean {
 	}
 }
 
-/** The habit as the kitchen's form has it chosen: what is typed beside the choice is meant in it. */
-export function chosenHabit(typed: Readonly<Record<string, unknown>>, habit: Habit): Habit {
-	const of = <T extends string>(value: unknown, known: readonly T[], now: T): T =>
-		known.find((one) => one === value) ?? now;
-	return {
-		...habit,
-		system: of(typed.system, ['metric', 'us'], habit.system),
-		temperature: of(typed.temperature, ['c', 'f'], habit.temperature)
-	};
-}
-
 /** Where the kitchen is and how the household reads amounts, days and clocks. */
 export function kitchenSchema(habit: Habit) {
 	return yup.object({

@@ -1,5 +1,6 @@
 import { fail } from '@sveltejs/kit';
-import { chosenHabit, kitchenSchema } from '$lib/schemas/household';
+import { chosenHabit } from '$lib/present/chosen-habit';
+import { kitchenSchema } from '$lib/schemas/household';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { changeHousehold, kitchenValues } from '$lib/server/services/household/save-household';

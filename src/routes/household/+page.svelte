@@ -1,5 +1,6 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
+	import { chosenHabit } from '$lib/present/chosen-habit';
 	import { enhance } from '$app/forms';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
@@ -27,7 +28,7 @@
 	novalidate
 	use:enhance={checked(
 		async () => {
-			const { chosenHabit, kitchenSchema } = await import('$lib/schemas/household');
+			const { kitchenSchema } = await import('$lib/schemas/household');
 			return kitchenSchema(chosenHabit(kitchen.texts, data.habit));
 		},
 		(found) => (errors = found),

@@ -1,10 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
-import {
-	appliancesSchema,
-	chosenHabit,
-	freezerSchema,
-	kitchenSchema
-} from '$lib/schemas/household';
+import { chosenHabit } from '$lib/present/chosen-habit';
+import { appliancesSchema, freezerSchema, kitchenSchema } from '$lib/schemas/household';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold, habitOf, listFreezers } from '$lib/server/queries/household';
 import { writeFreezer } from '$lib/server/services/household/change-freezer';

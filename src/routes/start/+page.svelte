@@ -1,11 +1,14 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
+	import { chosenHabit } from '$lib/present/chosen-habit';
 	import { enhance } from '$app/forms';
 	import { checked } from '$lib/ui/kit/checked';
 	import ApplianceFields from '$lib/ui/household/ApplianceFields.svelte';
 	import FreezerFields from '$lib/ui/household/FreezerFields.svelte';
 	import KitchenFields from '$lib/ui/household/KitchenFields.svelte';
 	import { typedAppliances, typedFreezer, typedKitchen } from '$lib/ui/household/typed-household';
+	import PageHead from '$lib/ui/kit/PageHead.svelte';
+	import ShownSo from '$lib/ui/household/ShownSo.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import { typedForm } from '$lib/ui/kit/typed-form.svelte';
 	import type { PageProps } from './$types';
@@ -34,19 +37,16 @@
 
 <svelte:head><title>{w.start.pageTitle}</title></svelte:head>
 
-<div class="mb-4 flex flex-wrap items-center justify-between gap-3">
-	<h1>{w.start.heading({ step: steps[data.step - 1].toLowerCase() })}</h1>
+<PageHead title={w.start.heading({ step: steps[data.step - 1].toLowerCase() })}>
 	<form method="POST" action="?/later" use:enhance>
-		<Press type="submit">{w.start.later}</Press>
+		<Press type="submit" look="quiet">{w.start.later}</Press>
 	</form>
-</div>
-<ol class="mb-4 flex flex-wrap gap-x-6 gap-y-1" aria-label={w.start.steps}>
+</PageHead>
+<ol class="way" aria-label={w.start.steps}>
 	{#each steps as name, i (name)}
-		<li
-			class={i + 1 === data.step ? 'font-bold' : 'quiet'}
-			aria-current={i + 1 === data.step ? 'step' : undefined}
-		>
-			{#if i + 1 < data.step}<a href="/start?step={i + 1}">{i + 1}. {name}</a>{:else}{i + 1}. {name}{/if}
+		<li class:done={i + 1 < data.step} aria-current={i + 1 === data.step ? 'step' : undefined}>
+			<span class="n">{i + 1}</span>
+			{#if i + 1 < data.step}<a href="/start?step={i + 1}">{name}</a>{:else}{name}{/if}
 		</li>
 	{/each}
 </ol>
@@ -59,15 +59,19 @@
 		novalidate
 		use:enhance={checked(
 			async () => {
-				const { chosenHabit, kitchenSchema } = await import('$lib/schemas/household');
+				const { kitchenSchema } = await import('$lib/schemas/household');
 				return kitchenSchema(chosenHabit(kitchen.texts, data.habit));
 			},
 			show,
 			hooks
 		)}
 	>
-		<KitchenFields bind:typed={kitchen.texts} {errors} habit={data.habit} />
-		<div><Press type="submit" first disabled={busy}>{w.start.nextAppliances}</Press></div>
+		<KitchenFields bind:typed={kitchen.texts} {errors} habit={data.habit}>
+			<ShownSo typed={kitchen.texts} habit={data.habit} />
+		</KitchenFields>
+		<div class="lg:col-span-2">
+			<Press type="submit" first disabled={busy}>{w.start.nextAppliances}</Press>
+		</div>
 	</form>
 {:else if data.step === 2}
 	<form
@@ -105,3 +109,53 @@
 		<p class="quiet">{w.start.freezerHint}</p>
 	</form>
 {/if}
+
+<style>
+	.way {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 0;
+		margin-bottom: 14px;
+	}
+	.way li {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		color: var(--soft);
+	}
+	/* a line from one to the next: how far it is */
+	.way li + li::before {
+		content: '';
+		width: 34px;
+		height: 2px;
+		margin: 0 4px 0 12px;
+		background: var(--hair);
+	}
+	.way li.done + li::before {
+		background: var(--rim);
+	}
+	.n {
+		display: grid;
+		place-items: center;
+		width: 28px;
+		height: 28px;
+		border: 2px solid var(--hair);
+		border-radius: 50%;
+		font-weight: 700;
+	}
+	.done .n {
+		border-color: var(--rim);
+		color: var(--ink);
+	}
+	[aria-current] {
+		font-weight: 700;
+	}
+	.way [aria-current] {
+		color: var(--ink);
+	}
+	[aria-current] .n {
+		border-color: var(--rim);
+		background: var(--rim);
+		color: var(--on-rim);
+	}
+</style>

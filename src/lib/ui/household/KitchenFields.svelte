@@ -2,18 +2,27 @@
 	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import { airPressureKPa, boilingC } from '$lib/core';
+	import { chosenHabit } from '$lib/present/chosen-habit';
 	import { currencies } from '$lib/present/money';
 	import type { Habit } from '$lib/present/habit';
 	import { altitudeText, tempText } from '$lib/present/units';
 	import { quantityFromText, unitHint } from '$lib/schemas/quantity-text';
+	import type { Snippet } from 'svelte';
 	import Choice from '../kit/Choice.svelte';
 	import Field from '../kit/Field.svelte';
 
 	let {
 		typed = $bindable(),
 		errors,
-		habit
-	}: { typed: Record<string, string>; errors: Record<string, string>; habit: Habit } = $props();
+		habit,
+		children
+	}: {
+		typed: Record<string, string>;
+		errors: Record<string, string>;
+		habit: Habit;
+		/** what stands under the kitchen */
+		children?: Snippet;
+	} = $props();
 
 	/** What is usual with a system of units, taken over when it is chosen. */
 	const usual = {
@@ -21,11 +30,7 @@
 		us: { temperature: 'f', clock: '12', dayOrder: 'mdy' }
 	} as const;
 	/** what is typed is meant as it is chosen above */
-	const chosen = $derived<Habit>({
-		...habit,
-		system: typed.system === 'us' ? 'us' : 'metric',
-		temperature: typed.temperature === 'f' ? 'f' : 'c'
-	});
+	const chosen = $derived(chosenHabit(typed, habit));
 	/** what the fields meant before the choice was changed */
 	// svelte-ignore state_referenced_locally
 	let meant = chosen;
@@ -55,7 +60,7 @@
 
 <section class="plate grid content-start gap-4">
 	<h2>{w.kitchenFields.habitPart}</h2>
-	<div class="grid gap-4 sm:grid-cols-2">
+	<div class="grid grid-cols-2 gap-4">
 		<Choice
 			name="system"
 			label={w.kitchenFields.units}
@@ -104,19 +109,22 @@
 	<Field name="timeZone" label={w.kitchenFields.timeZone} hint={w.kitchenFields.timeZoneHint} />
 	<p class="quiet">{w.kitchenFields.habitHint}</p>
 </section>
-<section class="plate grid content-start gap-4">
-	<h2>{w.kitchenFields.kitchenPart}</h2>
-	<Field
-		name="altitudeM"
-		label={w.kitchenFields.altitude}
-		hint="{unitHint('altitude', chosen)}{boils ? w.kitchenFields.boilsAt({ tempC: boils }) : ''}"
-	/>
-	<div class="grid gap-4 sm:grid-cols-2">
-		<Field name="roomC" label={w.kitchenFields.kitchen} hint={w.kitchenFields.kitchenHint} />
+<div class="grid content-start gap-4">
+	<section class="plate grid content-start gap-4">
+		<h2>{w.kitchenFields.kitchenPart}</h2>
 		<Field
-			name="refrigeratorC"
-			label={w.kitchenFields.refrigerator}
-			hint={w.kitchenFields.refrigeratorHint}
+			name="altitudeM"
+			label={w.kitchenFields.altitude}
+			hint="{unitHint('altitude', chosen)}{boils ? w.kitchenFields.boilsAt({ tempC: boils }) : ''}"
 		/>
-	</div>
-</section>
+		<div class="grid grid-cols-2 gap-4">
+			<Field name="roomC" label={w.kitchenFields.kitchen} hint={w.kitchenFields.kitchenHint} />
+			<Field
+				name="refrigeratorC"
+				label={w.kitchenFields.refrigerator}
+				hint={w.kitchenFields.refrigeratorHint}
+			/>
+		</div>
+	</section>
+	{@render children?.()}
+</div>

@@ -48,7 +48,7 @@
 <form
 	method="POST"
 	{action}
-	class="grid gap-5 lg:grid-cols-2"
+	class="dish"
 	novalidate
 	ondraft={fromDraft}
 	use:enhance={checked(
@@ -57,20 +57,17 @@
 		{ busy: (at) => (busy = at) }
 	)}
 >
-	<section class="plate grid content-start gap-4">
-		<h2>{w.dishForm.theDish}</h2>
+	<section class="plate what">
 		<Field name="name" label={w.dishForm.name} />
-		<div class="grid grid-cols-2 gap-4">
-			<Field name="servings" label={w.dishForm.servings} inputmode="numeric" />
-			<Choice
-				name="state"
-				label={w.dishForm.state}
-				items={[
-					{ value: 'cooked', name: w.dishForm.cooked },
-					{ value: 'raw', name: w.dishForm.raw }
-				]}
-			/>
-		</div>
+		<Field name="servings" label={w.dishForm.servings} inputmode="numeric" />
+		<Choice
+			name="state"
+			label={w.dishForm.state}
+			items={[
+				{ value: 'cooked', name: w.dishForm.cooked },
+				{ value: 'raw', name: w.dishForm.raw }
+			]}
+		/>
 		<Choice
 			name="kind"
 			label={w.dishForm.kind}
@@ -79,85 +76,130 @@
 				: w.dishForm.kindHint}
 			items={dishKindNames.map((kind) => ({ value: kind, name: kindWords[kind].name }))}
 		/>
-		<LongText name="lines" label={w.dishForm.lines} rows={10} hint={w.dishForm.linesHint} />
-		<LongText name="method" label={w.dishForm.method} rows={4} />
-		<Field name="pieces" label={w.dishForm.pieces} hint={w.dishForm.piecesHint} />
-		<Field name="addOnDay" label={w.dishForm.toAddOnThe} hint={w.dishForm.addOnDayHint} />
 	</section>
-	<div class="grid content-start gap-5">
-		<section class="plate">
-			<h2>{w.dishForm.understood}</h2>
-			<input type="hidden" name="corrections" value={JSON.stringify(corrections)} />
-			{#if (typed.lines ?? '').length > longestPaste}
-				<p class="entry-error mt-2">{w.dishForm.tooLong}</p>
-			{:else if (typed.lines ?? '').trim() !== ''}
-				{#await import('./LinesEditor.svelte')}
-					<p class="quiet mt-2" role="status">{w.dishForm.reading}</p>
-				{:then { default: LinesEditor }}
-					<LinesEditor text={typed.lines} bind:corrections {habit} />
-				{/await}
-			{:else}
-				<p class="quiet mt-2">{w.dishForm.noLines}</p>
+	<section class="plate">
+		<LongText name="lines" label={w.dishForm.lines} rows={9} hint={w.dishForm.linesHint} />
+	</section>
+	<section class="plate">
+		<h2>{w.dishForm.understood}</h2>
+		<input type="hidden" name="corrections" value={JSON.stringify(corrections)} />
+		{#if (typed.lines ?? '').length > longestPaste}
+			<p class="entry-error mt-2">{w.dishForm.tooLong}</p>
+		{:else if (typed.lines ?? '').trim() !== ''}
+			{#await import('./LinesEditor.svelte')}
+				<p class="quiet mt-2" role="status">{w.dishForm.reading}</p>
+			{:then { default: LinesEditor }}
+				<LinesEditor text={typed.lines} bind:corrections {habit} />
+			{/await}
+		{:else}
+			<p class="quiet mt-2">{w.dishForm.noLines}</p>
+		{/if}
+	</section>
+	<section class="plate grid content-start gap-4">
+		<LongText name="method" label={w.dishForm.method} rows={3} />
+		<div class="grid gap-4 sm:grid-cols-2">
+			<Field name="pieces" label={w.dishForm.pieces} hint={w.dishForm.piecesHint} />
+			<Field name="addOnDay" label={w.dishForm.toAddOnThe} hint={w.dishForm.addOnDayHint} />
+		</div>
+	</section>
+	<section class="plate grid content-start gap-4">
+		<h2>{w.dishForm.instructionPart}</h2>
+		<p class="quiet">{w.dishForm.instructionHint}</p>
+		<div class="grid grid-cols-2 gap-4">
+			<Choice
+				name="appliance"
+				label={w.dishForm.appliance}
+				placeholder={w.dishForm.noInstruction}
+				items={[
+					{ value: 'slow-cooker', name: w.dishForm.slowCooker },
+					{ value: 'pressure-cooker', name: w.dishForm.pressureCooker },
+					{ value: 'oven', name: w.dishForm.ovenCovered }
+				]}
+			/>
+			{#if typed.appliance === 'slow-cooker'}
+				<Choice
+					name="setting"
+					label={w.dishForm.setting}
+					items={[
+						{ value: 'low', name: w.dishForm.low },
+						{ value: 'high', name: w.dishForm.high }
+					]}
+				/>
+			{:else if typed.appliance === 'oven'}
+				<Field name="ovenC" label={w.dishForm.oven} hint={unitHint('temperature', habit)} />
 			{/if}
-		</section>
-		<section class="plate grid gap-4">
-			<h2>{w.dishForm.instructionPart}</h2>
-			<p class="quiet">{w.dishForm.instructionHint}</p>
+		</div>
+		{#if typed.appliance === 'oven'}
+			<Choice
+				name="lid"
+				label={w.dishForm.lid}
+				items={[
+					{ value: 'covered', name: w.dishForm.lidOn },
+					{ value: 'open', name: w.dishForm.lidOff }
+				]}
+			/>
+		{/if}
+		{#if typed.appliance}
+			<Choice
+				name="instructionState"
+				label={w.dishForm.from}
+				items={[
+					{ value: 'fresh', name: w.dishForm.fresh },
+					{ value: 'thawed', name: w.dishForm.thawed },
+					{ value: 'frozen', name: w.dishForm.frozenSolid }
+				]}
+			/>
 			<div class="grid grid-cols-2 gap-4">
-				<Choice
-					name="appliance"
-					label={w.dishForm.appliance}
-					placeholder={w.dishForm.noInstruction}
-					items={[
-						{ value: 'slow-cooker', name: w.dishForm.slowCooker },
-						{ value: 'pressure-cooker', name: w.dishForm.pressureCooker },
-						{ value: 'oven', name: w.dishForm.ovenCovered }
-					]}
-				/>
-				{#if typed.appliance === 'slow-cooker'}
-					<Choice
-						name="setting"
-						label={w.dishForm.setting}
-						items={[
-							{ value: 'low', name: w.dishForm.low },
-							{ value: 'high', name: w.dishForm.high }
-						]}
-					/>
-				{:else if typed.appliance === 'oven'}
-					<Field name="ovenC" label={w.dishForm.oven} hint={unitHint('temperature', habit)} />
-				{/if}
+				<Field name="fromMin" label={w.dishForm.timeFrom} hint={w.dishForm.hMinH} />
+				<Field name="toMin" label={w.dishForm.to} hint={w.dishForm.toHint} />
 			</div>
-			{#if typed.appliance === 'oven'}
-				<Choice
-					name="lid"
-					label={w.dishForm.lid}
-					items={[
-						{ value: 'covered', name: w.dishForm.lidOn },
-						{ value: 'open', name: w.dishForm.lidOff }
-					]}
-				/>
-			{/if}
-			{#if typed.appliance}
-				<Choice
-					name="instructionState"
-					label={w.dishForm.from}
-					items={[
-						{ value: 'fresh', name: w.dishForm.fresh },
-						{ value: 'thawed', name: w.dishForm.thawed },
-						{ value: 'frozen', name: w.dishForm.frozenSolid }
-					]}
-				/>
-				<div class="grid grid-cols-2 gap-4">
-					<Field name="fromMin" label={w.dishForm.timeFrom} hint={w.dishForm.hMinH} />
-					<Field name="toMin" label={w.dishForm.to} hint={w.dishForm.toHint} />
-				</div>
-			{/if}
-			<div>
-				<Press type="submit" first disabled={busy}>{busy ? w.dishForm.saving : submit}</Press>
-			</div>
-			{#if Object.keys(errors).length > 0}
-				<p class="entry-error" role="alert">{w.dishForm.notSaved}</p>
-			{/if}
-		</section>
+		{/if}
+	</section>
+	<div class="under">
+		<Press type="submit" first disabled={busy}>{busy ? w.dishForm.saving : submit}</Press>
+		{#if Object.keys(errors).length > 0}
+			<p class="entry-error" role="alert">{w.dishForm.notSaved}</p>
+		{/if}
 	</div>
 </form>
+
+<style>
+	.dish {
+		display: grid;
+		gap: 14px;
+	}
+	.what {
+		display: grid;
+		gap: 14px;
+	}
+	/* what is saved is under the thumb, however long the recipe */
+	.under {
+		position: sticky;
+		bottom: 0;
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px 16px;
+		padding: 8px 0 10px;
+		background: var(--frost);
+	}
+	@media (min-width: 768px) {
+		.what {
+			grid-template-columns: minmax(0, 2fr) 110px minmax(0, 1fr) minmax(0, 1.2fr);
+		}
+	}
+	@media (min-width: 1024px) {
+		.dish {
+			grid-template-columns: 1fr 1fr;
+		}
+		.what,
+		.under {
+			grid-column: 1 / -1;
+		}
+	}
+	@media (max-width: 767px) {
+		.under {
+			bottom: 66px;
+		}
+	}
+</style>

@@ -5,6 +5,8 @@ export const start = {
 	heading: ({ step }: { step: Shown }) => `Settling in: ${step}`,
 	later: 'Later: start with what is usual',
 	steps: 'Steps',
+	shownSo: 'So a pack will be written',
+	sampleDish: 'Chicken with leek and tarragon',
 	nextAppliances: 'Next: appliances',
 	nextFreezer: 'Next: freezer',
 	appliancesHint: 'Not measured, or not owned? Leave it; it can be corrected later.',
