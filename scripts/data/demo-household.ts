@@ -14,6 +14,17 @@ export const house = {
 	houseMonths: 3,
 	currency: 'EUR',
 	budgetCents: 300,
+	owned: {
+		appliances: [
+			'slow-cooker' as const,
+			'pressure-cooker' as const,
+			'oven' as const,
+			'hob' as const,
+			'microwave' as const
+		],
+		microwaveW: 800,
+		boil: { litres: 1, minutes: 5.5 }
+	},
 	slowCooker: {
 		volumeL: 6,
 		bowl: { kind: 'oval' as const, lengthM: 0.3, widthM: 0.23, depthM: 0.14 }

@@ -1,11 +1,12 @@
 import { thawPlaces } from '../core/storage/refreeze.ts';
+import { applianceNames } from '../core/kitchen/owned-appliances.ts';
 import { freezerKinds } from '../core/published/freezer-kinds.ts';
 import { dayEventKinds } from '../core/schedule/day-events.ts';
 import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */
-export const backupVersion = 9;
+export const backupVersion = 10;
 
 const int = () => yup.number().integer().strict().defined();
 const real = () => yup.number().strict().defined();
@@ -40,7 +41,15 @@ const tables = {
 		labelSetup: json(),
 		slowCooker: json(),
 		pressureCooker: json(),
-		oven: json()
+		oven: json(),
+		owned: yup
+			.object({
+				appliances: yup.array(oneOf(applianceNames)).defined(),
+				microwaveW: yup.number().strict(),
+				boil: yup.object({ litres: real(), minutes: real() }).noUnknown().default(undefined)
+			})
+			.noUnknown()
+			.defined()
 	}),
 	freezers: yup.object({
 		id: int(),
@@ -375,7 +384,13 @@ const added: {
 			shopMarks: { comes: null }
 		}
 	},
-	{ version: 9, columns: { household: { currency: null } }, tables: ['dishPictures'] }
+	{ version: 9, columns: { household: { currency: null } }, tables: ['dishPictures'] },
+	{
+		version: 10,
+		columns: {
+			household: { owned: { appliances: ['slow-cooker', 'pressure-cooker', 'oven'] } }
+		}
+	}
 ];
 
 /** Until version 5 a pack's best-by stood with its packing alone. */

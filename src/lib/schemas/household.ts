@@ -2,6 +2,7 @@ import { bowlFields } from './bowl-fields.ts';
 import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { tempText, type Habit } from '../present/units.ts';
+import { applianceNames, type ApplianceName } from '../core/kitchen/owned-appliances.ts';
 import { freezerKinds } from '../core/published/freezer-kinds.ts';
 import { adoptedLimits, tightestLimits } from '../core/safety/limits.ts';
 import { amount, oneOf, text, wholeNumber, ticked } from './fields.ts';
@@ -80,6 +81,28 @@ function bowlShape<const P extends string>(prefix: P, label: string, habit: Habi
 	};
 }
 
+interface Typed {
+	boilMin?: number;
+	[owned: `owned-${string}`]: boolean | undefined;
+}
+
+/** A tick for each appliance; without any there is nothing to cook in. */
+function ownedFields() {
+	const field = (name: ApplianceName) =>
+		name === applianceNames[0]
+			? ticked().test(
+					'one',
+					w.applianceFields.ownedNone,
+					(value, { parent }) =>
+						Boolean(value) || applianceNames.some((one) => (parent as Typed)[`owned-${one}`])
+				)
+			: ticked();
+	return Object.fromEntries(applianceNames.map((name) => [`owned-${name}`, field(name)])) as Record<
+		`owned-${ApplianceName}`,
+		ReturnType<typeof ticked>
+	>;
+}
+
 /** Slow cooker and pressure cooker. Blank amounts mean "as usual for its size". */
 export function appliancesSchema(habit: Habit) {
 	return yup.object({
@@ -114,7 +137,19 @@ export function appliancesSchema(habit: Habit) {
 			label: w.applianceFields.preheat,
 			min: 0,
 			max: 60
-		})
+		}),
+		...ownedFields(),
+		microwaveW: amount('power', habit, {
+			label: w.applianceFields.microwaveW,
+			min: 300,
+			max: 1600
+		}),
+		boilL: amount('volume', habit, { label: w.applianceFields.boilL, min: 0.25, max: 6 }).test(
+			'both',
+			w.applianceFields.boilBoth,
+			(value, { parent }) => (value === undefined) === ((parent as Typed).boilMin === undefined)
+		),
+		boilMin: amount('minutes', habit, { label: w.applianceFields.boilMin, min: 1, max: 60 })
 	});
 }
 

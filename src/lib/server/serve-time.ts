@@ -1,4 +1,6 @@
 import { Temporal } from 'temporal-polyfill';
+import type { Habit } from '../present/habit.ts';
+import { timeOfDayText } from '../present/time.ts';
 import { isDay } from '../core/units/day.ts';
 import { clockFromText } from '../schemas/clock-text.ts';
 
@@ -21,6 +23,57 @@ export function nextClockTime(clock: string, timeZone: string, nowMs: number): n
 	const next =
 		Temporal.ZonedDateTime.compare(today, now) > 0 ? today : now.add({ days: 1 }).with(at);
 	return next.epochMilliseconds;
+}
+
+/** When a meal is, until it is said. */
+const usualDinner = '18:30';
+/** Half past six is the evening's: up to nine, written without a nought and without am or pm, a meal's hour is after noon. */
+const eveningHour = /^\s*([1-9])([:.h ]\d{2})\s*$/;
+
+/**
+ * When a meal is asked for, epoch ms: a time of day, the next that makes sense (6:30 is half past six in the evening, 06:30 the morning), on
+ * a day or on the next one that still has it. Null for what is no time of day, or is over on that day.
+ */
+export function mealTimeMs(
+	typed: string,
+	onDay: string | null,
+	timeZone: string,
+	nowMs: number
+): number | null {
+	const clock = typed.replace(
+		eveningHour,
+		(_, hour: string, rest: string) => `${Number(hour) + 12}${rest}`
+	);
+	if (onDay === null) return nextClockTime(clock, timeZone, nowMs);
+	const time = clockFromText(clock);
+	if (!time || !isDay(onDay)) return null;
+	const atMs = Temporal.PlainDate.from(onDay).toZonedDateTime({
+		timeZone,
+		plainTime: time
+	}).epochMilliseconds;
+	return atMs > nowMs ? atMs : null;
+}
+
+/** The address of such a moment: time of day, and the day where it is said. */
+export const mealQuery = (by: string, onDay: string | null): string =>
+	new URLSearchParams({ by, ...(onDay && { on: onDay }) }).toString();
+
+/** What a page of the table is asked for: `by`, a time of day, and `on`, a day; dinner where nothing sensible stands there. */
+export function askedMeal(
+	url: URL,
+	habit: Habit,
+	nowMs: number
+): { by: string; onDay: string | null; badTime: string | null; serveAtMs: number } {
+	const asked = url.searchParams.get('by');
+	const typedDay = url.searchParams.get('on');
+	const onDay = typedDay && isDay(typedDay) ? typedDay : null;
+	const { timeZone } = habit;
+	const dinner = timeOfDayText(usualDinner, habit);
+	const atMs = asked === null ? null : mealTimeMs(asked, onDay, timeZone, nowMs);
+	if (asked !== null && atMs !== null) return { by: asked, onDay, badTime: null, serveAtMs: atMs };
+	const usualMs =
+		mealTimeMs(usualDinner, onDay, timeZone, nowMs) ?? nextClockTime(usualDinner, timeZone, nowMs);
+	return { by: dinner, onDay, badTime: asked, serveAtMs: usualMs as number };
 }
 
 /** A moment as a field of day and time has it (YYYY-MM-DDTHH:MM) in the household's zone, epoch ms; null when it is none. */

@@ -1,68 +1,71 @@
 import { containers } from '$lib/core/published/containers';
+import { eveningOf } from '$lib/core/serving/evening';
 import { thawRoutes } from '$lib/core/serving/thaw-routes';
-import { whenToStart } from '$lib/core/serving/when-to-start';
-import { timeOfDayText } from '$lib/present/time';
-import { nextClockTime } from '$lib/server/serve-time';
+import { addDays } from '$lib/core/units/day';
+import { dayIn, instantText } from '$lib/present/time';
+import { askedMeal, mealQuery } from '$lib/server/serve-time';
 import { firstOfPackings } from '$lib/server/queries/packs';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { nowMs as serverMs } from '$lib/server/now';
 import type { LayoutServerLoad } from './$types';
 
-const usualDinner = '18:30';
+/** As soon as possible is a moment that can be kept. */
+const roundMs = 5 * 60_000;
+const weekMs = 7 * 86_400_000;
 
-/** What can be eaten by a time: the list beside every card. */
+/** What can be eaten by a time, or as soon as possible: the list beside every card. */
 export const load: LayoutServerLoad = async ({ locals, url }) => {
 	const nowMs = serverMs();
 	const house = await getHousehold(locals.db);
-	const { timeZone } = house;
-	const dinner = timeOfDayText(usualDinner, habitOf(house));
-	const asked = url.searchParams.get('by') ?? dinner;
-	const serveAtMs = nextClockTime(asked, timeZone, nowMs);
-	const by = serveAtMs === null ? dinner : asked;
-	const serveMs = serveAtMs ?? (nextClockTime(usualDinner, timeZone, nowMs) as number);
+	const habit = habitOf(house);
+	const owned = house.owned.appliances;
 	// packs of one packing are alike: one line for them, the first to use
 	const firsts = await firstOfPackings(locals.db);
-	const ways = firsts.map(({ pack, card, alike }) => {
-		const routes = thawRoutes(card, {
+	const packs = firsts.map(({ pack, card, alike }) => ({
+		pack,
+		alike,
+		routes: thawRoutes(card, {
 			inPan: containers[pack.packing.container].pan,
 			massKg: pack.own.massKg
-		});
-		const all = routes.flatMap(({ name, beforeMin, refused, options }) =>
-			refused
-				? []
-				: options.flatMap((option) => {
-						const plan = whenToStart({ option, beforeMin, serveAtMs: serveMs, nowMs });
-						return plan && option.totalMin
-							? [
-									{
-										method: option.method,
-										route: name,
-										advice: option.advice,
-										totalMin: option.totalMin,
-										...plan
-									}
-								]
-							: [];
-					})
-		);
-		const [best = null] = all
-			.filter(({ fits }) => fits)
-			.sort(
-				(a, b) =>
-					Number(a.advice !== 'good') - Number(b.advice !== 'good') || a.totalMin.to - b.totalMin.to
-			);
-		// begun now, it is ready as much later as its start has passed
-		const [earliest = null] = all
-			.map(({ method, route, takeOutAtMs, startAtMs }) => ({
-				method,
-				route,
-				readyAtMs: nowMs + serveMs - (takeOutAtMs ?? startAtMs)
-			}))
-			.sort((a, b) => a.readyAtMs - b.readyAtMs);
-		return { pack, alike, best, earliest };
-	});
+		})
+	}));
+	const evenings = (serveAtMs: number) =>
+		packs.map(({ pack, alike, routes }) => ({
+			pack,
+			alike,
+			...eveningOf({ routes, owned, serveAtMs, nowMs })
+		}));
+	const soon = url.searchParams.get('by') === 'soon';
+	const asked = soon ? null : askedMeal(url, habit, nowMs);
+	const soonest = soon
+		? Math.min(
+				...evenings(nowMs + weekMs).map(({ earliest }) => earliest?.readyAtMs ?? nowMs + weekMs)
+			)
+		: 0;
+	const serveAtMs = asked?.serveAtMs ?? Math.ceil(soonest / roundMs) * roundMs;
+	const ways = evenings(serveAtMs);
+	if (soon)
+		ways.sort((a, b) => (a.earliest?.readyAtMs ?? Infinity) - (b.earliest?.readyAtMs ?? Infinity));
+	const today = dayIn(nowMs, habit.timeZone);
+	const serveDay = dayIn(serveAtMs, habit.timeZone);
+	const by = asked?.by ?? instantText(serveAtMs, habit);
+	const tomorrow = addDays(today, 1);
 	return {
-		asked: { by, badTime: serveAtMs === null ? asked : null, serveAtMs: serveMs, nowMs },
+		asked: {
+			by,
+			/** the day, when another than the next one that has this time */
+			onDay: asked?.onDay ?? null,
+			soon,
+			badTime: asked?.badTime ?? null,
+			serveAtMs,
+			nowMs,
+			/** the same moment on the card of a pack */
+			query: mealQuery(by, soon && serveDay !== today ? serveDay : (asked?.onDay ?? null)),
+			/** the same hour tonight and tomorrow */
+			tonight: mealQuery(by, null),
+			tomorrow: mealQuery(by, tomorrow),
+			isTomorrow: serveDay === tomorrow
+		},
 		ways
 	};
 };

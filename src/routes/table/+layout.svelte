@@ -11,8 +11,7 @@
 	import type { LayoutProps } from './$types';
 
 	let { data, children }: LayoutProps = $props();
-	// svelte-ignore state_referenced_locally
-	let by = $state(data.asked.by);
+	let by = $derived(data.asked.by);
 	const { serveAtMs, nowMs } = $derived(data.asked);
 	const can = $derived(data.ways.filter((way) => way.best));
 	const cannot = $derived(data.ways.filter((way) => !way.best));
@@ -32,8 +31,23 @@
 				bind:value={by}
 				error={data.asked.badTime !== null ? w.table.badTime : undefined}
 			/>
+			{#if data.asked.onDay}<input type="hidden" name="on" value={data.asked.onDay} />{/if}
 			<Press type="submit" look="quiet">{w.table.look}</Press>
 		</form>
+		<nav class="when" aria-label={w.table.when}>
+			<a
+				href="?{data.asked.tonight}"
+				aria-current={!data.asked.soon && !data.asked.isTomorrow ? 'true' : undefined}
+				>{w.table.tonight}</a
+			>
+			<a
+				href="?{data.asked.tomorrow}"
+				aria-current={!data.asked.soon && data.asked.isTomorrow ? 'true' : undefined}
+				>{w.table.tomorrow}</a
+			>
+			<a href="/table?by=soon" aria-current={data.asked.soon ? 'true' : undefined}>{w.table.soon}</a
+			>
+		</nav>
 		<p class="quiet">
 			<b>{instantText(serveAtMs, data.habit, nowMs)}</b>{w.table.summary({
 				left: durationText(left),
@@ -51,7 +65,7 @@
 						<a
 							class="way"
 							class:bad={best?.advice === 'caution'}
-							href="/table/{pack.code}?by={data.asked.by}"
+							href="/table/{pack.code}?{data.asked.query}"
 							aria-current={pack.code === code ? 'page' : undefined}
 						>
 							<Slab
@@ -91,7 +105,7 @@
 				<ul>
 					{#each cannot as { pack, earliest } (pack.id)}
 						<li class="no">
-							<a href="/table/{pack.code}?by={data.asked.by}">{pack.name}</a>
+							<a href="/table/{pack.code}?{data.asked.query}">{pack.name}</a>
 							<span class="quiet"
 								>{earliest
 									? w.table.earliest({
@@ -123,6 +137,25 @@
 		gap: 8px;
 		padding: 6px 10px 8px;
 		margin-bottom: 6px;
+		background: var(--tape);
+	}
+	.when {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+		margin: 8px 0;
+	}
+	.when a {
+		display: inline-flex;
+		align-items: center;
+		min-height: 44px;
+		padding: 4px 14px;
+		border-radius: 8px;
+		background: var(--cold-pale);
+		font-weight: 700;
+		text-decoration: none;
+	}
+	.when a[aria-current] {
 		background: var(--tape);
 	}
 	.way {

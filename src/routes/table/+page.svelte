@@ -37,7 +37,7 @@
 			</div>
 			{#each can as { pack, best } (pack.id)}
 				{@const outMs = best.takeOutAtMs}
-				<a class="row" href="/table/{pack.code}?by={data.asked.by}">
+				<a class="row" href="/table/{pack.code}?{data.asked.query}">
 					<span class="name">{pack.name}</span>
 					<span class="track">
 						{#if outMs !== null}

@@ -58,6 +58,8 @@ it('two stacked take longer than one, side by side lies between', () => {
 
 it('a card is current until an appliance, the altitude or a limit changes; the core is never lowered', () => {
 	const house = {
+		owned: { appliances: ['slow-cooker', 'pressure-cooker', 'oven'] as const },
+		temperature: 'c' as const,
 		slowCooker: { volumeL: 6 },
 		pressureCooker: { volumeL: 6 },
 		oven: {},

@@ -1,5 +1,7 @@
 import type { ConvertInput } from '../cooking/conversion/convert-cook.ts';
 import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
+import type { OwnedAppliances } from '../kitchen/owned-appliances.ts';
+import { appliancesFor } from './card-question.ts';
 import type { SafetyLimits } from '../safety/limits.ts';
 import { coreTemperaturesC, type CoreTemperatureClass } from '../published/core-temperatures.ts';
 import { modelVersion } from './cook-card.ts';
@@ -12,13 +14,19 @@ export function asOfToday(input: {
 		slowCooker: SlowCooker;
 		pressureCooker: PressureCooker;
 		oven: Oven;
+		owned: OwnedAppliances;
+		temperature: 'c' | 'f';
 	} & Kitchen;
 	limits: SafetyLimits;
 }): ConvertInput {
 	const { packed, house, limits } = input;
+	const { burnerHighW: _measured, ...rest } = packed;
+	const coreC = Math.max(packed.coreC, coreTemperaturesC[input.core] + limits.coreAddedK);
+	const { kind, content, pan } = packed;
 	return {
-		...packed,
-		coreC: Math.max(packed.coreC, coreTemperaturesC[input.core] + limits.coreAddedK),
+		...rest,
+		...appliancesFor({ kind, content, inPan: pan !== undefined, coreC }, house),
+		coreC,
 		dangerH: limits.dangerH,
 		slowCooker: house.slowCooker,
 		pressureCooker: house.pressureCooker,
@@ -29,7 +37,7 @@ export function asOfToday(input: {
 
 /** What can be otherwise than when a card was computed. */
 export type CardChange =
-	'altitude' | 'slow-cooker' | 'pressure-cooker' | 'oven' | 'core' | 'limits' | 'model';
+	'altitude' | 'slow-cooker' | 'pressure-cooker' | 'oven' | 'owned' | 'core' | 'limits' | 'model';
 
 /** What in the household, or in how times are computed, changed since a card was computed. */
 export function changesSince(
@@ -44,6 +52,9 @@ export function changesSince(
 		'slow-cooker': differs(packed.slowCooker, today.slowCooker),
 		'pressure-cooker': differs(packed.pressureCooker, today.pressureCooker),
 		oven: differs(packed.oven ?? {}, today.oven ?? {}),
+		owned:
+			differs(packed.methods ?? [], today.methods ?? []) ||
+			packed.burnerHighW !== today.burnerHighW,
 		core: packed.coreC !== today.coreC,
 		limits: packed.dangerH !== today.dangerH,
 		model: version !== modelVersion

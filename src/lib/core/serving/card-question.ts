@@ -1,6 +1,11 @@
 import type { DishFacts } from '../foods/dish-facts.ts';
 import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
-import { defaultMethods, type Method, type State } from '../cooking/method.ts';
+import type { Method, State } from '../cooking/method.ts';
+import {
+	burnerHighW,
+	householdMethods,
+	type OwnedAppliances
+} from '../kitchen/owned-appliances.ts';
 import { isWholePiece, usualPieceM } from '../foods/kind-handling.ts';
 import type { DishKind } from '../published/dish-kinds.ts';
 import type { Block } from '../packing/pack-plan.ts';
@@ -39,6 +44,15 @@ function thawedPieces(
 	};
 }
 
+/** What a household asks the model for beside its three cookers: which ways, and how strong its burner is. */
+export const appliancesFor = (
+	dish: Parameters<typeof householdMethods>[0],
+	{ owned, temperature }: { owned: OwnedAppliances; temperature: 'c' | 'f' }
+) => ({
+	methods: householdMethods(dish, owned, temperature),
+	...(owned.boil && { burnerHighW: burnerHighW(owned.boil) })
+});
+
 /** What is asked of the model for one pack: the dish's facts, its block, the household's appliances. */
 export function cardQuestion(input: {
 	dish: { kind: DishKind; state: 'raw' | 'cooked'; instruction: RecipeInstruction | null };
@@ -49,6 +63,7 @@ export function cardQuestion(input: {
 		slowCooker: SlowCooker;
 		pressureCooker: PressureCooker;
 		oven: Oven;
+		owned: OwnedAppliances;
 		refrigeratorC: number;
 		/** °C or °F on the oven's knob */
 		temperature: 'c' | 'f';
@@ -57,6 +72,7 @@ export function cardQuestion(input: {
 	limits: SafetyLimits;
 }): CookCardInput {
 	const { dish, facts, pack, house } = input;
+	const coreC = facts.coreC + input.limits.coreAddedK;
 	const { lengthM, widthM, thicknessM } = pack.block;
 	const whole = { kind: 'brick', lengthM, widthM, heightM: thicknessM } as const;
 	const loose =
@@ -84,13 +100,16 @@ export function cardQuestion(input: {
 				: loose
 					? { ...loose, food: { ...facts.food, mobility: 1 } }
 					: thawedPieces(dish.kind, facts, pack),
+			...appliancesFor(
+				{ kind: dish.kind, content: facts.content, inPan: pack.isPan, coreC },
+				house
+			),
 			content: facts.content,
-			coreC: facts.coreC + input.limits.coreAddedK,
+			coreC,
 			dangerH: input.limits.dangerH,
 			liquidKg: 0,
 			known,
 			reheat,
-			methods: house.temperature === 'f' ? defaultMethods(dish.kind, 'f') : undefined,
 			slowCooker: house.slowCooker,
 			pressureCooker: house.pressureCooker,
 			oven: house.oven,

@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
 import type { PGlite } from '@electric-sql/pglite';
 import fc from 'fast-check';
+import { applianceNames } from '../../core/kitchen/owned-appliances.ts';
 import { backupText, backupVersion, readBackup, type Backup } from '../../formats/backup.ts';
 import type { Db } from '../db/db.ts';
 import { exportAll } from '../queries/backup.ts';
@@ -49,7 +50,15 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				labelSetup: json,
 				slowCooker: json,
 				pressureCooker: json,
-				oven: json
+				oven: json,
+				owned: fc.record(
+					{
+						appliances: fc.subarray([...applianceNames]),
+						microwaveW: fc.integer({ min: 300, max: 1600 }),
+						boil: fc.record({ litres: fc.constant(1), minutes: fc.constant(6) })
+					},
+					{ requiredKeys: ['appliances'] }
+				)
 			})
 			.map((row) => [row]),
 		freezers: fc

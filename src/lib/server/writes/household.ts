@@ -1,5 +1,6 @@
 import { eq } from 'drizzle-orm';
 import type { PressureCooker, SlowCooker } from '../../core/index.ts';
+import { usualAppliances } from '../../core/kitchen/owned-appliances.ts';
 import type { Db } from '../db/db.ts';
 import { freezers, household, shelves, type Household } from '../db/schema/index.ts';
 import type { FreezerValues } from '../queries/household.ts';
@@ -11,7 +12,11 @@ const usualPressureCooker: PressureCooker = { volumeL: 5.7 };
 export async function ensureHousehold(db: Db): Promise<void> {
 	await db
 		.insert(household)
-		.values({ slowCooker: usualSlowCooker, pressureCooker: usualPressureCooker })
+		.values({
+			slowCooker: usualSlowCooker,
+			pressureCooker: usualPressureCooker,
+			owned: usualAppliances
+		})
 		.onConflictDoNothing();
 }
 

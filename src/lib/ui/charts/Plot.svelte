@@ -257,9 +257,11 @@
 		bottom: 10px;
 		font-size: 15px;
 	}
+	/* a canvas nobody has drawn on yet is as large as it likes */
 	.reader {
 		position: absolute;
 		inset: 0;
+		overflow: hidden;
 	}
 	.legend {
 		display: flex;

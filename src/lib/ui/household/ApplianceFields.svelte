@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { formScope } from '$lib/ui/kit/form-scope';
+	import { applianceNames } from '$lib/core/kitchen/owned-appliances';
 	import * as w from '$lib/present/wording';
 	import type { Habit } from '$lib/present/habit';
 	import { unitHint } from '$lib/schemas/quantity-text';
@@ -16,6 +17,43 @@
 	formScope({ typed: () => typed, errors: () => errors });
 </script>
 
+<section class="plate grid content-start gap-3 lg:col-span-2">
+	<h2>{w.applianceFields.owned}</h2>
+	<div class="owned">
+		{#each applianceNames as name (name)}
+			<label class="tick"
+				><input
+					type="checkbox"
+					name="owned-{name}"
+					checked={typed[`owned-${name}`] === 'on'}
+					onchange={({ currentTarget }) =>
+						(typed[`owned-${name}`] = currentTarget.checked ? 'on' : '')}
+				/>
+				{w.applianceFields.names[name]}</label
+			>
+		{/each}
+	</div>
+	{#if errors['owned-slow-cooker']}
+		<p class="entry-error" role="alert">{errors['owned-slow-cooker']}</p>
+	{/if}
+	<div class="grid gap-4 sm:grid-cols-3">
+		{#if typed['owned-microwave'] === 'on'}
+			<Field
+				name="microwaveW"
+				label={w.applianceFields.microwaveW}
+				hint={w.applianceFields.microwaveHint}
+			/>
+		{/if}
+		{#if typed['owned-hob'] === 'on'}
+			<Field name="boilL" label={w.applianceFields.boilL} hint={w.applianceFields.boilHint} />
+			<Field
+				name="boilMin"
+				label={w.applianceFields.boilMin}
+				hint={w.applianceFields.boilMinHint}
+			/>
+		{/if}
+	</div>
+</section>
 <section class="plate grid content-start gap-4">
 	<h2>{w.applianceFields.slowCooker}</h2>
 	<div class="grid gap-4 sm:grid-cols-3">
@@ -53,3 +91,11 @@
 		hint={w.applianceFields.preheatHint}
 	/>
 </section>
+
+<style>
+	.owned {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 26px;
+	}
+</style>

@@ -1,4 +1,5 @@
 import type { FreezerKind } from '$lib/core/published/freezer-kinds';
+import { applianceNames, type OwnedAppliances } from '$lib/core/kitchen/owned-appliances';
 import type { Oven, PressureCooker, SlowCooker } from '$lib/core';
 import type { Habit } from '$lib/present/habit';
 import { altitudeText, lengthText, roomText, tempText, volumeText } from '$lib/present/units';
@@ -10,6 +11,7 @@ interface HouseholdSettings extends Habit {
 	slowCooker: SlowCooker;
 	pressureCooker: PressureCooker;
 	oven: Oven;
+	owned: OwnedAppliances;
 }
 
 /** The kitchen as its form shows it. */
@@ -44,7 +46,16 @@ export function typedAppliances(house: HouseholdSettings): Record<string, string
 		pressureVolumeL: volumeText(house.pressureCooker.volumeL, house),
 		pressurePowerW: watts(house.pressureCooker.powerW),
 		...bowl('pressure', house.pressureCooker.bowl),
-		ovenPreheatMin: house.oven.preheatMin === undefined ? '' : `${house.oven.preheatMin} min`
+		ovenPreheatMin: house.oven.preheatMin === undefined ? '' : `${house.oven.preheatMin} min`,
+		...Object.fromEntries(
+			applianceNames.map((name) => [
+				`owned-${name}`,
+				house.owned.appliances.includes(name) ? 'on' : ''
+			])
+		),
+		microwaveW: watts(house.owned.microwaveW),
+		boilL: house.owned.boil ? volumeText(house.owned.boil.litres, house) : '',
+		boilMin: house.owned.boil ? `${house.owned.boil.minutes} min` : ''
 	};
 }
 

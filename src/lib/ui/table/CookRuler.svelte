@@ -54,7 +54,7 @@
 		return [
 			...(preheatMin > 0 ? [{ name: w.cookRuler.preheat, min: preheatMin, tone: 'mustard' }] : []),
 			{
-				name: appliance === 'oven' ? w.cookRuler.inTheOven : w.cookRuler.inTheCooker,
+				name: w.cookRuler.within[appliance],
 				min: option.totalMin.to - preheatMin,
 				tone: 'ember'
 			}

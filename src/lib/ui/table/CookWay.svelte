@@ -60,6 +60,8 @@
 		label?: CookOption;
 	} = $props();
 
+	/** pots of which it matters how full they are */
+	const filled: ReadonlySet<string> = new Set(['slow-cooker', 'pressure-cooker', 'hob']);
 	const pressure = $derived(option.method.appliance === 'pressure-cooker');
 	const shownMin = $derived(option.setMin ?? option.computedMin);
 	const hours = (h: number) => `${(Math.round(h * 10) / 10).toFixed(1)} h`;
@@ -205,7 +207,7 @@
 				duration: hours(option.hazardH.likely),
 				range: dangerRangeText(habit)
 			})}{/if}
-		{#if option.method.appliance !== 'oven'}
+		{#if filled.has(option.method.appliance)}
 			{w.cookWay.fill({ percent: Math.round(option.fill01 * 100) })}{/if}
 		{#if option.goodUntilMin !== null}
 			{w.cookWay.goodUntil({ at: durationText(option.goodUntilMin) })}{/if}

@@ -4,7 +4,6 @@ import { limitsFrom } from '$lib/core/safety/limits';
 import { asIf } from '$lib/core/serving/as-if';
 import { asOfToday, changesSince, isCurrent } from '$lib/core/serving/as-of-today';
 import { thawRoutes } from '$lib/core/serving/thaw-routes';
-import { timeOfDayText } from '$lib/present/time';
 import * as w from '$lib/present/wording';
 import { assumedSchema } from '$lib/schemas/assumed';
 import { cookLogSchema } from '$lib/schemas/cook-log';
@@ -16,7 +15,7 @@ import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { isCookable, packByCode, type CookablePack } from '$lib/server/queries/packs';
 import { assumeOfPack, logCook } from '$lib/server/services/packs/after-cooking';
 import { readTyped } from '$lib/schemas/read-typed';
-import { nextClockTime } from '$lib/server/serve-time';
+import { askedMeal, mealQuery } from '$lib/server/serve-time';
 import { cardOfToday, isOwnCard, ofThisPack } from '$lib/server/services/packs/card-of-today';
 import type { Household } from '$lib/server/db/schema';
 import { nowMs as serverMs } from '$lib/server/now';
@@ -51,10 +50,7 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 	if (!isCookable(pack)) redirect(303, `/freezer/${pack.code}`);
 	const nowMs = serverMs();
 	const house = await getHousehold(locals.db);
-	const { timeZone } = house;
-	const dinner = timeOfDayText('18:30', habitOf(house));
-	const by = url.searchParams.get('by') ?? dinner;
-	const serveAtMs = nextClockTime(by, timeZone, nowMs);
+	const { by, onDay, badTime, serveAtMs } = askedMeal(url, habitOf(house), nowMs);
 	const { cardInput, ...packing } = pack.packing;
 	const { packed, today, input, current } = questionOf(pack, house);
 	const { card } = pack.packing;
@@ -81,9 +77,11 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 			kind: cardInput.convert.kind,
 			boilsC: boilingC(airPressureKPa(today.kitchen.altitudeM))
 		},
-		by: serveAtMs === null ? dinner : by,
-		badTime: serveAtMs === null,
-		serveAtMs: serveAtMs ?? (nextClockTime('18:30', timeZone, nowMs) as number),
+		by,
+		badTime: badTime !== null,
+		onDay,
+		query: mealQuery(by, onDay),
+		serveAtMs,
 		nowMs
 	};
 };

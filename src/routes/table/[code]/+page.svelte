@@ -8,12 +8,13 @@
 	import { asIf, type AsIf } from '$lib/core/serving/as-if';
 	import type { CookCard } from '$lib/core/serving/cook-card';
 	import { thawRoutes, type RouteName } from '$lib/core/serving/thaw-routes';
-	import { whenToStart } from '$lib/core/serving/when-to-start';
+	import { whenToStart, type StartPlan } from '$lib/core/serving/when-to-start';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { lateText } from '$lib/present/late-words';
 	import { dayText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { coreWords, methodText, standingLine } from '$lib/present/wording/codes/words';
+	import { inOrder } from '$lib/core/serving/evening';
 	import { slowWays } from '$lib/ui/table/slow-ways';
 	import { rulerSpanMin } from '$lib/ui/table/ruler-span';
 	import { methodKey, Ways } from '$lib/ui/table/ways.svelte';
@@ -96,10 +97,13 @@
 		return route.name === 'softened' ? time.pliableMin : time.thawedMin;
 	});
 	const ways = $derived(
-		(route.refused ? [] : options).map((option) => ({
-			option,
-			plan: whenToStart({ option, beforeMin, serveAtMs: data.serveAtMs, nowMs })
-		}))
+		inOrder(
+			{ name: route.name, beforeMin },
+			(route.refused ? [] : options).map((option) => ({
+				option,
+				plan: whenToStart({ option, beforeMin, serveAtMs: data.serveAtMs, nowMs })
+			}))
+		)
 	);
 	const labelOptions = $derived(
 		thawRoutes(packing.card, inWaterAs).find((known) => known.name === route.name)?.options ?? []
@@ -130,6 +134,10 @@
 			data.serveAtMs,
 			nowMs
 		)
+	);
+	/** Best first: the ways that are advised and still make it, two at least; the others are a tap away. */
+	const shownFirst = $derived(
+		Math.max(2, ways.filter(({ option, plan }) => option.advice === 'good' && plan?.fits).length)
 	);
 	let cookedAway = $state(false);
 	/** also when the connection does not know yet */
@@ -166,7 +174,7 @@
 		{form.message}
 	</p>{/if}
 
-<p class="back no-print"><a href="/table?by={data.by}">{w.tableOne.back}</a></p>
+<p class="back no-print"><a href="/table?{data.query}">{w.tableOne.back}</a></p>
 <PageHead title={pack.name}>
 	{#snippet picture()}
 		<Slab
@@ -210,6 +218,7 @@
 			bind:value={by}
 			error={data.badTime ? w.tableOne.badTime : undefined}
 		/>
+		{#if data.onDay}<input type="hidden" name="on" value={data.onDay} />{/if}
 		<Press type="submit" look="quiet">{w.tableOne.look}</Press>
 	</form>
 	<RouteTable
@@ -251,22 +260,21 @@
 </section>
 
 <div class="ways">
-	{#each ways as { option, plan } (JSON.stringify(option.method))}
-		<CookWay
-			{option}
-			{plan}
-			{nowMs}
-			habit={data.habit}
-			{asked}
-			{packing}
-			addOnDay={pack.addOnDay}
-			late={lateOf(option)}
-			{inWater}
-			label={labelOf(option)}
-		/>
+	{#each ways.slice(0, shownFirst) as { option, plan } (JSON.stringify(option.method))}
+		{@render way(option, plan)}
 	{/each}
 	{#each waiting as times (methodKey(times.method))}<LikelyWay {times} habit={data.habit} />{/each}
 </div>
+{#if ways.length > shownFirst}
+	<details>
+		<summary class="more">{w.tableOne.otherWays({ n: ways.length - shownFirst })}</summary>
+		<div class="ways">
+			{#each ways.slice(shownFirst) as { option, plan } (JSON.stringify(option.method))}
+				{@render way(option, plan)}
+			{/each}
+		</div>
+	</details>
+{/if}
 <WhatIf
 	bind:change
 	packed={{
@@ -299,6 +307,21 @@
 <p class="quiet mt-4">
 	{w.tableOne.careful({ standing: standingLine })}
 </p>
+
+{#snippet way(option: CookOption, plan: StartPlan | null)}
+	<CookWay
+		{option}
+		{plan}
+		{nowMs}
+		habit={data.habit}
+		{asked}
+		{packing}
+		addOnDay={pack.addOnDay}
+		late={lateOf(option)}
+		{inWater}
+		label={labelOf(option)}
+	/>
+{/snippet}
 
 {#snippet log()}
 	<CookLog

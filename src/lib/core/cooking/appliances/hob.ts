@@ -8,6 +8,9 @@ import type { HobLevel } from '../method.ts';
 
 /** Watts that reach the pot. Judgement; the household measures them with water. */
 const potW: Readonly<Record<HobLevel, number>> = { low: 500, medium: 900, high: 1400 };
+/** The same of a burner whose high was measured with water, W. */
+const wattsAt = (level: HobLevel, highW: number | undefined): number =>
+	highW === undefined ? potW[level] : (potW[level] / potW.high) * highW;
 const potBaseM2 = 0.045;
 /** Heat a base passes before its food catches, W/m²: thick, and thin with liquid around. Judgement. */
 const catchesWPerM2 = { thick: 8000, thin: 15_000 } as const;
@@ -37,9 +40,9 @@ export const hobPot: PotModel = {
 };
 
 /** Watts that go into the food at a level: what the burner gives, or what it takes without catching. */
-export function hobW(level: HobLevel, kind: DishKind, liquidKg: number): number {
+export function hobW(level: HobLevel, kind: DishKind, liquidKg: number, highW?: number): number {
 	const thin = kind === 'pulse-soup' || liquidKg >= thinFromKg;
-	return Math.min(potW[level], catchesWPerM2[thin ? 'thin' : 'thick'] * potBaseM2);
+	return Math.min(wattsAt(level, highW), catchesWPerM2[thin ? 'thin' : 'thick'] * potBaseM2);
 }
 
 /** After this a block is broken up and stirred; its food counts as just thawed, °C. */
@@ -56,13 +59,16 @@ export function breakUpMin(input: {
 	startC: number;
 	waterKg: number;
 	level: HobLevel;
+	/** measured, of the burner on high */
+	highW?: number;
 	stirredW: number;
 }): number {
-	const { food, massKg, level } = input;
+	const { food, massKg } = input;
+	const burnerW = wattsAt(input.level, input.highW);
 	const at = (tempC: number) => foodProperties(food, tempC).enthalpyJPerKg;
 	const bendsC = Math.max(input.startC, Math.min(softenedC(food), foodFromSpec(food).freezingC));
-	const heatS = ((waterJPerKgK * input.waterKg + potJPerK) * warmedK) / potW[level];
-	const blockW = Math.min(potW[level], blockWPerM2K * surfaceAreaM2(input.shape) * blockK);
+	const heatS = ((waterJPerKgK * input.waterKg + potJPerK) * warmedK) / burnerW;
+	const blockW = Math.min(burnerW, blockWPerM2K * surfaceAreaM2(input.shape) * blockK);
 	const bendS = (massKg * (at(bendsC) - at(input.startC))) / blockW;
 	const stirS = (massKg * (at(brokenUpC) - at(bendsC))) / input.stirredW;
 	return (heatS + bendS + stirS) / 60;

@@ -72,6 +72,8 @@ export interface ConvertInput {
 	slowCooker?: SlowCooker;
 	pressureCooker?: PressureCooker;
 	oven?: Oven;
+	/** watts the burner on high puts into a pot, when measured */
+	burnerHighW?: number;
 	kitchen: Kitchen;
 	/** how cold the frozen pack goes in, when it was softened first; default −18 °C */
 	frozenStartC?: number;

@@ -56,6 +56,7 @@ export function scenarioOf(
 		slowCooker: input.slowCooker ?? { volumeL: 5.7 },
 		pressureCooker: input.pressureCooker ?? { volumeL: 5.7 },
 		oven: input.oven ?? {},
+		burnerHighW: input.burnerHighW,
 		kitchen: input.kitchen,
 		breakUp:
 			brokenUp && method.appliance === 'hob'
@@ -66,7 +67,13 @@ export function scenarioOf(
 						startC: input.frozenStartC ?? -18,
 						waterKg: liquidInKg(input, method, state).total,
 						level: method.level,
-						stirredW: hobW(method.level, input.kind, liquidInKg(input, method, state).total)
+						highW: input.burnerHighW,
+						stirredW: hobW(
+							method.level,
+							input.kind,
+							liquidInKg(input, method, state).total,
+							input.burnerHighW
+						)
 					}
 				: undefined
 	};

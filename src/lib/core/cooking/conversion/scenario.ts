@@ -63,6 +63,8 @@ export interface Scenario {
 	readonly slowCooker: SlowCooker;
 	readonly pressureCooker: PressureCooker;
 	readonly oven: Oven;
+	/** measured, of a burner on high, W */
+	readonly burnerHighW?: number;
 	readonly kitchen: Kitchen;
 	/** on the hob from frozen: the block that is broken up before the rest is as from thawed */
 	readonly breakUp?: Parameters<typeof breakUpMin>[0];
@@ -188,7 +190,7 @@ export function startedCook(s: Scenario, u: Unknowns, effort: Effort, tables: Ta
 		}
 		case 'hob': {
 			const model = modelWith(hobPot, u);
-			const watts = hobW(s.method.level, s.kind, s.liquidKg);
+			const watts = hobW(s.method.level, s.kind, s.liquidKg, s.burnerHighW);
 			return { pot: pot(model, capOf(s.kitchen)), powerW: watts * power() };
 		}
 		case 'fan-oven':

@@ -165,6 +165,25 @@ export const kitchenFields = {
 };
 
 export const applianceFields = {
+	owned: 'What this kitchen cooks in',
+	ownedNone: 'Tick at least one appliance: there must be something to cook in.',
+	names: {
+		'slow-cooker': 'slow cooker',
+		'pressure-cooker': 'pressure cooker',
+		oven: 'oven',
+		hob: 'hob and a pot with a lid',
+		microwave: 'microwave',
+		'fan-oven': 'small oven with a strong fan',
+		'water-bath': 'water bath',
+		steamer: 'steamer'
+	},
+	microwaveW: 'Microwave, printed output',
+	microwaveHint: 'W; empty: 800',
+	boilL: 'Burner on high: cold water',
+	boilHint: 'so much in a lidded pot; empty: as usual',
+	boilMin: 'boils after',
+	boilMinHint: 'from switching on to a rolling boil',
+	boilBoth: 'Burner on high: write both the water and its minutes, or neither.',
 	oven: 'Oven',
 	preheat: 'Minutes until it is hot',
 	preheatHint: 'counted before food goes in; empty: 12',

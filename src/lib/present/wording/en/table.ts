@@ -6,6 +6,10 @@ export const table = {
 	pageTitle: 'Table · Almacen',
 	serveBy: 'On the table by',
 	look: 'Look',
+	when: 'For when',
+	tonight: 'next time',
+	tomorrow: 'tomorrow',
+	soon: 'as soon as possible',
 	summary: ({ left, able, all }: { left: Shown; able: Shown; all: Shown }) =>
 		`, in ${left}. ${able} of ${all} can make it.`,
 	empty: 'Nothing is frozen yet. Packs with their cooking times appear here.',
@@ -32,12 +36,15 @@ export const cardChanges: Record<CardChange, string> = {
 	'slow-cooker': 'the slow cooker is another or was measured',
 	'pressure-cooker': 'the pressure cooker is another or was measured',
 	oven: 'the oven is another or was measured',
+	owned: 'other appliances are in the kitchen',
 	core: 'a higher core temperature is asked for',
 	limits: 'a limit was tightened',
 	model: 'times are computed better'
 };
 
 export const tableOne = {
+	otherWays: ({ n }: { n: number }) =>
+		many.plural(n, { one: 'One other way', other: `${n} other ways` }),
 	back: 'All packs',
 	pageTitle: ({ name }: { name: Shown }) => `Cook ${name} · Almacen`,
 	markCooked: 'Mark it cooked',
@@ -138,8 +145,16 @@ export const cookRuler = {
 	hold: 'hold',
 	release: 'release',
 	preheat: 'heating up',
-	inTheOven: 'in the oven',
-	inTheCooker: 'in the cooker',
+	within: {
+		'slow-cooker': 'in the cooker',
+		'pressure-cooker': 'in the cooker',
+		oven: 'in the oven',
+		hob: 'on the hob',
+		microwave: 'in the microwave',
+		'fan-oven': 'in the small oven',
+		'water-bath': 'in the bath',
+		steamer: 'in the steamer'
+	},
 	tooLate: 'too late for then',
 	refusedAfter: ({ duration }: { duration: Shown }) => `refused: ${duration} by the model`,
 	better: ({ way, duration }: { way: Shown; duration: Shown }) => ` · better: ${way}, ${duration}`

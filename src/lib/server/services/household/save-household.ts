@@ -1,3 +1,4 @@
+import { applianceNames } from '../../../core/kitchen/owned-appliances.ts';
 import { bowlFields } from '../../../schemas/bowl-fields.ts';
 import type { InferType } from 'yup';
 import type { Bowl } from '../../../core/index.ts';
@@ -40,10 +41,16 @@ export function kitchenValues(form: InferType<ReturnType<typeof kitchenSchema>>)
 export function applianceValues(
 	form: InferType<ReturnType<typeof appliancesSchema>>,
 	now: Pick<Household, 'slowCooker' | 'pressureCooker' | 'oven'>
-): Pick<Household, 'slowCooker' | 'pressureCooker' | 'oven'> {
-	const v = form as Values;
+): Pick<Household, 'slowCooker' | 'pressureCooker' | 'oven' | 'owned'> {
+	const v = form as Record<string, unknown> as Values;
 	const watts = (key: string) => v[key] as number | undefined;
+	const { boilL, boilMin } = form;
 	return {
+		owned: {
+			appliances: applianceNames.filter((name) => v[`owned-${name}`]),
+			microwaveW: watts('microwaveW'),
+			...(boilL && boilMin && { boil: { litres: boilL, minutes: boilMin } })
+		},
 		oven: { ...now.oven, preheatMin: v.ovenPreheatMin as number | undefined },
 		slowCooker: {
 			volumeL: form.slowVolumeL,

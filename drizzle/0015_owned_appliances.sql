@@ -1,0 +1,1 @@
+ALTER TABLE "household" ADD COLUMN "owned" jsonb DEFAULT '{"appliances":["slow-cooker","pressure-cooker","oven"]}'::jsonb NOT NULL;

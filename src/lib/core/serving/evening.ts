@@ -1,0 +1,125 @@
+import type { CookOption } from '../cooking/conversion/convert-cook.ts';
+import type { Method } from '../cooking/method.ts';
+import type { RouteName, Route } from './thaw-routes.ts';
+import { whenToStart, type StartPlan } from './when-to-start.ts';
+
+/** One way of getting a pack onto the table. */
+export interface EveningWay extends StartPlan {
+	method: Method;
+	route: RouteName;
+	advice: CookOption['advice'];
+	totalMin: NonNullable<CookOption['totalMin']>;
+	/** minutes of hands and of standing by */
+	botherMin: number;
+}
+
+/** Water that thaws a pack is changed this often, and that takes so long, minutes (common practice, no source). */
+const waterEachMin = 30;
+const changeMin = 3;
+/** Standing by that a minute of an appliance's time costs, and minutes of hands to set it going and to empty it (judgement). */
+const tending: Readonly<Record<Method['appliance'], { hands: number; share: number }>> = {
+	'slow-cooker': { hands: 2, share: 0 },
+	oven: { hands: 2, share: 0.01 },
+	'fan-oven': { hands: 2, share: 0.02 },
+	steamer: { hands: 3, share: 0.02 },
+	'water-bath': { hands: 4, share: 0 },
+	'pressure-cooker': { hands: 4, share: 0.05 },
+	microwave: { hands: 4, share: 0.3 },
+	hob: { hands: 3, share: 0.4 }
+};
+/** A frozen block cooks less evenly than a thawed one: so much trouble it is taken as (judgement). */
+const frozenMin = 3;
+/** How much an hour of waiting is minded beside a minute of hands (judgement). */
+const mindedPerMin = 0.003;
+
+/** Minutes of hands and standing by that a way costs: water changed, stirring, watching, and what a frozen block makes uneven. */
+export function botherMin(
+	route: Pick<Route, 'name' | 'beforeMin'>,
+	method: Method,
+	totalMin: number
+): number {
+	const inWater = route.name === 'softened' || route.name === 'cold-water';
+	const changes = inWater ? Math.ceil((route.beforeMin ?? 0) / waterEachMin) : 0;
+	const { hands, share } = tending[method.appliance];
+	return (
+		1 +
+		changes * changeMin +
+		(route.name === 'frozen' || route.name === 'softened' ? frozenMin : 0) +
+		hands +
+		share * totalMin
+	);
+}
+
+const adviceRank = { good: 0, caution: 1, refused: 2 } as const;
+/** Better first: what is advised, then least bother, and of equal bother the sooner. */
+const byRank = (a: EveningWay, b: EveningWay): number =>
+	adviceRank[a.advice] - adviceRank[b.advice] ||
+	a.botherMin + mindedPerMin * a.totalMin.likely - (b.botherMin + mindedPerMin * b.totalMin.likely);
+
+/**
+ * The best way of a pack to be on the table at a time, as a wise cook ranks them, and the way that is ready first when it is begun now;
+ * each null when there is none. Refused ways are never among them.
+ */
+export function eveningOf(input: {
+	routes: readonly Route[];
+	/** appliances in the kitchen and free; a kept card may know others */
+	owned: readonly Method['appliance'][];
+	serveAtMs: number;
+	nowMs: number;
+}): {
+	best: EveningWay | null;
+	earliest: { method: Method; route: RouteName; readyAtMs: number } | null;
+} {
+	const { serveAtMs, nowMs } = input;
+	const all = input.routes.flatMap((route) =>
+		route.refused
+			? []
+			: route.options.flatMap((option): EveningWay[] => {
+					if (option.advice === 'refused' || !input.owned.includes(option.method.appliance))
+						return [];
+					const { beforeMin } = route;
+					const plan = whenToStart({ option, beforeMin, serveAtMs, nowMs });
+					if (!plan || !option.totalMin) return [];
+					return [
+						{
+							method: option.method,
+							route: route.name,
+							advice: option.advice,
+							totalMin: option.totalMin,
+							botherMin: botherMin(route, option.method, option.totalMin.likely),
+							...plan
+						}
+					];
+				})
+	);
+	const [best = null] = all.filter(({ fits }) => fits).sort(byRank);
+	// begun now, it is ready as much later as its start has passed
+	const [earliest = null] = all
+		.map(({ method, route, takeOutAtMs, startAtMs }) => ({
+			method,
+			route,
+			readyAtMs: nowMs + serveAtMs - (takeOutAtMs ?? startAtMs)
+		}))
+		.sort((a, b) => a.readyAtMs - b.readyAtMs);
+	return { best, earliest };
+}
+
+/** The ways of one route in the order they are shown: what is advised first, of that what still makes it, then least bother. */
+export function inOrder<Way extends { option: CookOption; plan: StartPlan | null }>(
+	route: Pick<Route, 'name' | 'beforeMin'>,
+	ways: readonly Way[]
+): Way[] {
+	const key = ({ option, plan }: Way) => [
+		adviceRank[option.advice],
+		plan?.fits ? 0 : 1,
+		option.totalMin
+			? botherMin(route, option.method, option.totalMin.likely) +
+				mindedPerMin * option.totalMin.likely
+			: Infinity
+	];
+	return [...ways].sort((a, b) => {
+		const [ka, kb] = [key(a), key(b)];
+		const at = ka.findIndex((value, i) => value !== kb[i]);
+		return at < 0 ? 0 : ka[at] - kb[at];
+	});
+}
