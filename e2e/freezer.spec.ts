@@ -177,6 +177,29 @@ test('search as you type, by best-by month and shelf; several moved at once and 
 	await expect(firstRow(page)).toContainText('top drawer');
 });
 
+test('ticked packs go into a cool box: hours it holds, more with ice; what is no amount is said at its field', async () => {
+	await page.goto('/freezer?q=dal');
+	await page
+		.getByRole('checkbox', { name: /choose Red lentil dal/ })
+		.first()
+		.check();
+	const below = page.getByRole('region', { name: 'With the ticked ones' });
+	await below.getByRole('link', { name: 'Cool box' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('in a cool box');
+	const hold = page.getByRole('status').filter({ hasText: 'hard as a whole' });
+	const longest = async () =>
+		Number(/(\d+) h until/.exec((await hold.innerText()).replace(/\s+/g, ' '))?.[1]);
+	const alone = await longest();
+	await page.getByLabel('Ice or cold packs').fill('2 kg');
+	await page.getByRole('button', { name: 'How long?' }).click();
+	await expect(page).toHaveURL(/iceKg=2/);
+	await expect.poll(longest).toBeGreaterThan(alone);
+	await page.getByLabel('Ice or cold packs').fill('a bag');
+	await page.getByRole('button', { name: 'How long?' }).click();
+	await expect(page.getByText(/^Ice or cold packs: /)).toBeVisible();
+	await expect(page.getByLabel('Ice or cold packs')).toHaveValue('a bag');
+});
+
 test('two devices take the same pack out: one does, the other is told; a second tap does nothing', async ({
 	browser
 }) => {

@@ -31,6 +31,7 @@ export async function addresses(page: Page): Promise<string[]> {
 		'/freezer',
 		pack,
 		`/labels?codes=${pack?.split('/').at(-1)}`,
+		`/freezer/trip?codes=${pack?.split('/').at(-1)}`,
 		'/freezer/already',
 		'/freezer/count',
 		'/freezer/scan',

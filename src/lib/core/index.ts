@@ -46,6 +46,7 @@ export {
 	type Spread
 } from './cooking/conversion/convert-cook.ts';
 export type { StorageGroup } from './published/storage-life.ts';
+export { coolBox } from './storage/cool-box.ts';
 export { storageLife, type StoredPart } from './storage/storage-life.ts';
 export { choosePacks, type PackChoice, type PackOffer } from './shopping/choose-packs.ts';
 export { scheduleDay } from './schedule/schedule-day.ts';

@@ -59,7 +59,7 @@ const byPriority: readonly LabelPart[] = [
 /** What every label says goes before a line that only this pack has. */
 const boilerplate: ReadonlySet<LabelPart> = new Set<LabelPart>(['caution', 'nutrition']);
 /** Of many ways the best ones stay: so many are tried when there is no room for all. */
-const fewerWays = [3, 2];
+const fewerWays = [4, 3, 2];
 /** Sizes that are tried, of the full one. */
 const scales = [1.3, 1.15, 1, 0.93, 0.87];
 

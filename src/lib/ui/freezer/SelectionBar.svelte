@@ -50,6 +50,7 @@
 			<Press type="submit" name="deed" value="given">{say.short.given}</Press>
 			<Press onclick={() => (asks = 'discarded')}>{say.short.discarded}</Press>
 			<Press href="/labels?codes={codes.join(',')}">{say.short.labels}</Press>
+			<Press href="/freezer/trip?codes={codes.join(',')}">{say.short.coolBox}</Press>
 			<button type="button" class="esc" onclick={clear}>{say.clearChosen} <kbd>Esc</kbd></button>
 		{/if}
 	</div>

@@ -43,7 +43,8 @@ export const freezer = {
 		moved: 'Move',
 		given: 'Give away',
 		discarded: 'Discard',
-		labels: 'Labels'
+		labels: 'Labels',
+		coolBox: 'Cool box'
 	},
 	back: 'Back',
 	clearChosen: 'Leave it',

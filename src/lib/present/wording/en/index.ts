@@ -7,6 +7,7 @@ export * from './shop.ts';
 export * from './prep.ts';
 export * from './run-sheet.ts';
 export * from './cooked-note.ts';
+export * from './trip.ts';
 export * from './cool.ts';
 export * from './pack.ts';
 export * from './labels.ts';
