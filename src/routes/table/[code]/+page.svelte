@@ -139,6 +139,8 @@
 	const shownFirst = $derived(
 		Math.max(2, ways.filter(({ option, plan }) => option.advice === 'good' && plan?.fits).length)
 	);
+	/** stays as it was while ways are computed one after another */
+	let showsOthers = $state(false);
 	let cookedAway = $state(false);
 	/** also when the connection does not know yet */
 	const cooked = $derived(pack.status === 'cooked' || cookedAway);
@@ -266,7 +268,7 @@
 	{#each waiting as times (methodKey(times.method))}<LikelyWay {times} habit={data.habit} />{/each}
 </div>
 {#if ways.length > shownFirst}
-	<details>
+	<details bind:open={showsOthers}>
 		<summary class="more">{w.tableOne.otherWays({ n: ways.length - shownFirst })}</summary>
 		<div class="ways">
 			{#each ways.slice(shownFirst) as { option, plan } (JSON.stringify(option.method))}

@@ -19,7 +19,7 @@ const { slowS, pressureS, releaseS } = efforts.likely;
 
 /**
  * Coldest and warmest temperature of a pack while it cooks one way for `setMin` (minutes in the slow cooker or oven, minutes
- * at pressure), as likely. Null when it never comes to pressure. Throws coded errors for broken input.
+ * at pressure), as likely. Null when it never comes to pressure, and for a microwave, of which only the heat it takes is known. Throws coded errors for broken input.
  */
 export function cookCurve(input: {
 	convert: ConvertInput;
@@ -29,6 +29,7 @@ export function cookCurve(input: {
 }): CookCurve | null {
 	const setMin = requireRange('setMin', input.setMin, 0, 48 * 60);
 	const { method } = input;
+	if (method.appliance === 'microwave') return null;
 	const scenario = scenarioOf(input.convert, method, input.state);
 	const cook = startedCook(scenario, asLikely, efforts.likely, new TableCache());
 	const curve: CookCurve = { minutes: [], coldestC: [], warmestC: [] };
