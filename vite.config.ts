@@ -14,7 +14,7 @@ export default defineConfig({
 			output: {
 				// what most screens share is one file: many small ones compress badly and are asked for one by one
 				codeSplitting: {
-					groups: [{ name: 'shared', test: /\/src\/lib\/|@lucide/, minShareCount: 20 }]
+					groups: [{ name: 'shared', test: /\/src\/lib\/|@lucide/, minShareCount: 17 }]
 				}
 			},
 			// the component library builds every component's styles at load; called pure, those nobody imports fall away
