@@ -37,6 +37,9 @@ test('settling in: three steps, with what is usual filled in', async () => {
 	await page.getByLabel('Shelves or baskets').fill('top basket\nfloor');
 	await page.getByRole('button', { name: 'Done: write the first dish' }).click();
 	await expect(page).toHaveURL('/menu/new');
+	// nothing frozen yet: as soon as possible has no answer, and says so
+	await page.goto('/table?by=soon');
+	await expect(page.getByText('Nothing is frozen yet.')).toBeVisible();
 });
 
 test('1 dish: pasted lines are understood or marked, the instruction is kept', async () => {

@@ -1,5 +1,5 @@
 import { thawPlaces } from '../core/storage/refreeze.ts';
-import { applianceNames } from '../core/kitchen/owned-appliances.ts';
+import { applianceNames, earlierAppliances } from '../core/kitchen/owned-appliances.ts';
 import { freezerKinds } from '../core/published/freezer-kinds.ts';
 import { dayEventKinds } from '../core/schedule/day-events.ts';
 import * as w from '../present/wording/index.ts';
@@ -388,7 +388,7 @@ const added: {
 	{
 		version: 10,
 		columns: {
-			household: { owned: { appliances: ['slow-cooker', 'pressure-cooker', 'oven'] } }
+			household: { owned: earlierAppliances }
 		}
 	}
 ];

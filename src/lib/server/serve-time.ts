@@ -47,10 +47,7 @@ export function mealTimeMs(
 	if (onDay === null) return nextClockTime(clock, timeZone, nowMs);
 	const time = clockFromText(clock);
 	if (!time || !isDay(onDay)) return null;
-	const atMs = Temporal.PlainDate.from(onDay).toZonedDateTime({
-		timeZone,
-		plainTime: time
-	}).epochMilliseconds;
+	const atMs = onDayMs(onDay, time, timeZone);
 	return atMs > nowMs ? atMs : null;
 }
 
@@ -91,7 +88,7 @@ export const dayAndTimeOf = (ms: number, timeZone: string): string =>
 
 /** The moment of a time of day (HH:MM) on a day of the household, epoch ms; throws for what is neither. */
 export const clockOnDayMs = (onDay: string, clock: string, timeZone: string): number =>
-	Temporal.PlainDate.from(onDay).toZonedDateTime({
-		timeZone,
-		plainTime: Temporal.PlainTime.from(clock)
-	}).epochMilliseconds;
+	onDayMs(onDay, Temporal.PlainTime.from(clock), timeZone);
+
+const onDayMs = (onDay: string, plainTime: Temporal.PlainTimeLike, timeZone: string): number =>
+	Temporal.PlainDate.from(onDay).toZonedDateTime({ timeZone, plainTime }).epochMilliseconds;

@@ -35,32 +35,35 @@ export const load: LayoutServerLoad = async ({ locals, url }) => {
 			alike,
 			...eveningOf({ routes, owned, serveAtMs, nowMs })
 		}));
-	const soon = url.searchParams.get('by') === 'soon';
-	const asked = soon ? null : askedMeal(url, habit, nowMs);
-	const soonest = soon
-		? Math.min(
-				...evenings(nowMs + weekMs).map(({ earliest }) => earliest?.readyAtMs ?? nowMs + weekMs)
-			)
-		: 0;
-	const serveAtMs = asked?.serveAtMs ?? Math.ceil(soonest / roundMs) * roundMs;
+	/** When the first of them can be ready, begun now; null when none can. */
+	const soonestMs = (): number | null => {
+		const ready = evenings(nowMs + weekMs).flatMap(({ earliest }) => earliest?.readyAtMs ?? []);
+		return ready.length > 0 ? Math.ceil(Math.min(...ready) / roundMs) * roundMs : null;
+	};
+	const wantsSoon = url.searchParams.get('by') === 'soon';
+	const soonMs = wantsSoon ? soonestMs() : null;
+	const soon = soonMs !== null;
+	const asked = soon
+		? { by: instantText(soonMs, habit), onDay: null, badTime: null, serveAtMs: soonMs }
+		: askedMeal(url, habit, nowMs);
+	const { by, serveAtMs } = asked;
 	const ways = evenings(serveAtMs);
 	if (soon)
 		ways.sort((a, b) => (a.earliest?.readyAtMs ?? Infinity) - (b.earliest?.readyAtMs ?? Infinity));
 	const today = dayIn(nowMs, habit.timeZone);
 	const serveDay = dayIn(serveAtMs, habit.timeZone);
-	const by = asked?.by ?? instantText(serveAtMs, habit);
 	const tomorrow = addDays(today, 1);
 	return {
 		asked: {
 			by,
 			/** the day, when another than the next one that has this time */
-			onDay: asked?.onDay ?? null,
+			onDay: asked.onDay,
 			soon,
-			badTime: asked?.badTime ?? null,
+			badTime: wantsSoon ? null : asked.badTime,
 			serveAtMs,
 			nowMs,
 			/** the same moment on the card of a pack */
-			query: mealQuery(by, soon && serveDay !== today ? serveDay : (asked?.onDay ?? null)),
+			query: mealQuery(by, soon && serveDay !== today ? serveDay : asked.onDay),
 			/** the same hour tonight and tomorrow */
 			tonight: mealQuery(by, null),
 			tomorrow: mealQuery(by, tomorrow),

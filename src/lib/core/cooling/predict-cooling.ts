@@ -1,3 +1,4 @@
+import { waterJPerKgK } from '../water/water-heat.ts';
 import { CoreError } from '../errors.ts';
 import type { FoodSpec } from '../foods/food-spec.ts';
 import { requireRange } from '../require-range.ts';
@@ -160,7 +161,7 @@ function coolingRun(
 		const leftJ = givenJ - bath.iceKg * latentIceJPerKg;
 		return leftJ <= 0
 			? stage.ambientC
-			: stage.ambientC + leftJ / ((bath.iceKg + bath.waterKg + 0.1) * 4190);
+			: stage.ambientC + leftJ / ((bath.iceKg + bath.waterKg + 0.1) * waterJPerKgK);
 	};
 	const falling = (tempC: number) => ({ of: 'warmest', tempC, direction: 'falling' }) as const;
 	const run = simulateInSurroundings({

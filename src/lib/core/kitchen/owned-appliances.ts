@@ -1,4 +1,5 @@
 import { defaultMethods, type Method } from '../cooking/method.ts';
+import { waterJPerKgK } from '../water/water-heat.ts';
 import type { DishKind } from '../published/dish-kinds.ts';
 
 export const applianceNames = [
@@ -25,6 +26,10 @@ export interface OwnedAppliances {
 /** What a kitchen is taken to have until it is said. */
 export const usualAppliances: OwnedAppliances = {
 	appliances: ['slow-cooker', 'pressure-cooker', 'oven', 'hob']
+};
+/** What every kitchen was taken to have before it could be said; a household or file of that time has these. */
+export const earlierAppliances: OwnedAppliances = {
+	appliances: ['slow-cooker', 'pressure-cooker', 'oven']
 };
 /** Output printed on most microwaves, W (common practice, no source). */
 const usualMicrowaveW = 800;
@@ -104,10 +109,18 @@ export function householdMethods(
 	return asUsual ? undefined : methods;
 }
 
-const waterJPerKgK = 4190;
 /** Cold water and boiling water, °C: what a measurement begins and ends with. */
 const [coldC, boilC] = [15, 100];
 
 /** What a burner on high puts into a pot, W, from the minutes it took to boil so much water; the pot's own heat is small beside it. */
 export const burnerHighW = ({ litres, minutes }: NonNullable<OwnedAppliances['boil']>): number =>
 	(litres * waterJPerKgK * (boilC - coldC)) / (minutes * 60);
+
+/** What a household asks the model for beside its three cookers: which ways, and how strong its burner is. */
+export const appliancesFor = (
+	dish: Parameters<typeof householdMethods>[0],
+	{ owned, temperature }: { owned: OwnedAppliances; temperature: 'c' | 'f' }
+) => ({
+	methods: householdMethods(dish, owned, temperature),
+	...(owned.boil && { burnerHighW: burnerHighW(owned.boil) })
+});

@@ -1,7 +1,6 @@
 import type { ConvertInput } from '../cooking/conversion/convert-cook.ts';
 import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
-import type { OwnedAppliances } from '../kitchen/owned-appliances.ts';
-import { appliancesFor } from './card-question.ts';
+import { appliancesFor, type OwnedAppliances } from '../kitchen/owned-appliances.ts';
 import type { SafetyLimits } from '../safety/limits.ts';
 import { coreTemperaturesC, type CoreTemperatureClass } from '../published/core-temperatures.ts';
 import { modelVersion } from './cook-card.ts';

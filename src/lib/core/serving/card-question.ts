@@ -1,11 +1,7 @@
 import type { DishFacts } from '../foods/dish-facts.ts';
 import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
 import type { Method, State } from '../cooking/method.ts';
-import {
-	burnerHighW,
-	householdMethods,
-	type OwnedAppliances
-} from '../kitchen/owned-appliances.ts';
+import { appliancesFor, type OwnedAppliances } from '../kitchen/owned-appliances.ts';
 import { isWholePiece, usualPieceM } from '../foods/kind-handling.ts';
 import type { DishKind } from '../published/dish-kinds.ts';
 import type { Block } from '../packing/pack-plan.ts';
@@ -43,15 +39,6 @@ function thawedPieces(
 		food: { ...food, mobility: 1 }
 	};
 }
-
-/** What a household asks the model for beside its three cookers: which ways, and how strong its burner is. */
-export const appliancesFor = (
-	dish: Parameters<typeof householdMethods>[0],
-	{ owned, temperature }: { owned: OwnedAppliances; temperature: 'c' | 'f' }
-) => ({
-	methods: householdMethods(dish, owned, temperature),
-	...(owned.boil && { burnerHighW: burnerHighW(owned.boil) })
-});
 
 /** What is asked of the model for one pack: the dish's facts, its block, the household's appliances. */
 export function cardQuestion(input: {

@@ -9,8 +9,8 @@ export interface EveningWay extends StartPlan {
 	route: RouteName;
 	advice: CookOption['advice'];
 	totalMin: NonNullable<CookOption['totalMin']>;
-	/** minutes of hands and of standing by */
-	botherMin: number;
+	/** minutes of hands and of standing by, with what waiting is minded */
+	costMin: number;
 }
 
 /** Water that thaws a pack is changed this often, and that takes so long, minutes (common practice, no source). */
@@ -29,32 +29,23 @@ const tending: Readonly<Record<Method['appliance'], { hands: number; share: numb
 };
 /** A frozen block cooks less evenly than a thawed one: so much trouble it is taken as (judgement). */
 const frozenMin = 3;
-/** How much an hour of waiting is minded beside a minute of hands (judgement). */
+/** How much a minute of waiting is minded beside one of hands (judgement). */
 const mindedPerMin = 0.003;
 
-/** Minutes of hands and standing by that a way costs: water changed, stirring, watching, and what a frozen block makes uneven. */
-export function botherMin(
-	route: Pick<Route, 'name' | 'beforeMin'>,
-	method: Method,
-	totalMin: number
-): number {
-	const inWater = route.name === 'softened' || route.name === 'cold-water';
-	const changes = inWater ? Math.ceil((route.beforeMin ?? 0) / waterEachMin) : 0;
-	const { hands, share } = tending[method.appliance];
-	return (
-		1 +
-		changes * changeMin +
-		(route.name === 'frozen' || route.name === 'softened' ? frozenMin : 0) +
-		hands +
-		share * totalMin
-	);
+/** What getting a pack into the appliance costs, minutes: water changed, and what a frozen block makes uneven. */
+function routeMin({ name, beforeMin }: Pick<Route, 'name' | 'beforeMin'>): number {
+	const inWater = name === 'softened' || name === 'cold-water';
+	const changes = inWater ? Math.ceil((beforeMin ?? 0) / waterEachMin) : 0;
+	return changes * changeMin + (name === 'frozen' || name === 'softened' ? frozenMin : 0);
+}
+
+/** What the appliance costs, minutes: hands, standing by, and its time. */
+function methodMin({ appliance }: Method, totalMin: number): number {
+	const { hands, share } = tending[appliance];
+	return hands + (share + mindedPerMin) * totalMin;
 }
 
 const adviceRank = { good: 0, caution: 1, refused: 2 } as const;
-/** Better first: what is advised, then least bother, and of equal bother the sooner. */
-const byRank = (a: EveningWay, b: EveningWay): number =>
-	adviceRank[a.advice] - adviceRank[b.advice] ||
-	a.botherMin + mindedPerMin * a.totalMin.likely - (b.botherMin + mindedPerMin * b.totalMin.likely);
 
 /**
  * The best way of a pack to be on the table at a time, as a wise cook ranks them, and the way that is ready first when it is begun now;
@@ -86,13 +77,15 @@ export function eveningOf(input: {
 							route: route.name,
 							advice: option.advice,
 							totalMin: option.totalMin,
-							botherMin: botherMin(route, option.method, option.totalMin.likely),
+							costMin: routeMin(route) + methodMin(option.method, option.totalMin.likely),
 							...plan
 						}
 					];
 				})
 	);
-	const [best = null] = all.filter(({ fits }) => fits).sort(byRank);
+	const [best = null] = all
+		.filter(({ fits }) => fits)
+		.sort((a, b) => adviceRank[a.advice] - adviceRank[b.advice] || a.costMin - b.costMin);
 	// begun now, it is ready as much later as its start has passed
 	const [earliest = null] = all
 		.map(({ method, route, takeOutAtMs, startAtMs }) => ({
@@ -106,20 +99,14 @@ export function eveningOf(input: {
 
 /** The ways of one route in the order they are shown: what is advised first, of that what still makes it, then least bother. */
 export function inOrder<Way extends { option: CookOption; plan: StartPlan | null }>(
-	route: Pick<Route, 'name' | 'beforeMin'>,
 	ways: readonly Way[]
 ): Way[] {
-	const key = ({ option, plan }: Way) => [
-		adviceRank[option.advice],
-		plan?.fits ? 0 : 1,
-		option.totalMin
-			? botherMin(route, option.method, option.totalMin.likely) +
-				mindedPerMin * option.totalMin.likely
-			: Infinity
-	];
-	return [...ways].sort((a, b) => {
-		const [ka, kb] = [key(a), key(b)];
-		const at = ka.findIndex((value, i) => value !== kb[i]);
-		return at < 0 ? 0 : ka[at] - kb[at];
-	});
+	const costMin = ({ option: { method, totalMin } }: Way) =>
+		totalMin ? methodMin(method, totalMin.likely) : Number.MAX_VALUE;
+	return [...ways].sort(
+		(a, b) =>
+			adviceRank[a.option.advice] - adviceRank[b.option.advice] ||
+			Number(b.plan?.fits ?? false) - Number(a.plan?.fits ?? false) ||
+			costMin(a) - costMin(b)
+	);
 }

@@ -1,5 +1,7 @@
 import { foodProperties } from '../foods/food-properties.ts';
 import type { FoodSpec } from '../foods/food-spec.ts';
+import { latentIceJPerKg } from '../published/choi-okos.ts';
+import { waterJPerKgK } from '../water/water-heat.ts';
 import { requireRange } from '../require-range.ts';
 
 interface Hours {
@@ -14,9 +16,7 @@ const lossWPerK = { hard: 0.8, soft: 2 } as const;
 const referenceL = 25;
 /** What an opening a day lets in, W (judgement). */
 const openingW = 2;
-const iceMeltsJPerKg = 334_000;
 const iceJPerKgK = 2100;
-const waterJPerKgK = 4190;
 const stepK = 0.25;
 const hardC = -5;
 const coldC = 5;
@@ -56,15 +56,18 @@ export function coolBox(input: {
 			(sum, { food, massKg: kg }) => sum + kg * foodProperties(food, tempC).enthalpyJPerKg,
 			0
 		) +
-		iceKg * (tempC < 0 ? iceJPerKgK * tempC : iceMeltsJPerKg + waterJPerKgK * tempC);
+		iceKg * (tempC < 0 ? iceJPerKgK * tempC : latentIceJPerKg + waterJPerKgK * tempC);
 	/** Hours from the start until everything is as warm as `endC`. */
 	const until = (endC: number): number => {
 		let h = 0;
+		let heldJ = heatJ(startC);
 		for (let tempC = startC; tempC < endC && h < longestH; tempC += stepK) {
 			const nextC = Math.min(endC, tempC + stepK);
 			const inW = wPerK * (ambientC - (tempC + nextC) / 2) + openW;
 			if (inW <= 0) return longestH;
-			h += (heatJ(nextC) - heatJ(tempC)) / inW / 3600;
+			const nextJ = heatJ(nextC);
+			h += (nextJ - heldJ) / inW / 3600;
+			heldJ = nextJ;
 		}
 		return Math.min(h, longestH);
 	};

@@ -3,6 +3,7 @@ import type { SafetyLimits } from '$lib/core/safety/limits';
 import { ruleGates, twoStageRule, type CoolingRule } from '$lib/core/safety/two-stage-rule';
 import { tempNumber, tempText, type Habit } from '$lib/present/units';
 import * as w from '$lib/present/wording';
+import { hourText } from './hour-text';
 import type { Plot, PlotMark } from './plot';
 
 /** A pot cooling, hours since its clock began: what was, the forecast with its unfavourable end, the readings, and the posts of its rule. */
@@ -40,7 +41,7 @@ export function coolingPlot({
 			min: Math.floor(Math.min(0, hour(0)) * 2) / 2,
 			max: 7,
 			ticks: [0, 2, 4, 6],
-			text: (h) => w.packChart.hours({ h: Math.round(h * 10) / 10 })
+			text: hourText
 		},
 		y: {
 			min: 0,

@@ -1,7 +1,7 @@
 import type { PackCurve } from '$lib/core/freezing/pack-curves';
 import type { Habit } from '$lib/present/habit';
 import { tempNumber, tempText } from '$lib/present/units';
-import * as w from '$lib/present/wording';
+import { hourText } from './hour-text';
 import type { Plot, Point } from './plot';
 
 const looks = [
@@ -38,7 +38,7 @@ export function packPlot({
 			min: 0,
 			max: hours,
 			ticks: Array.from({ length: Math.floor(hours / tickH) + 1 }, (_, i) => i * tickH),
-			text: (h) => w.packChart.hours({ h: Math.round(h * 10) / 10 })
+			text: hourText
 		},
 		y: { min: -20, max: 15, ticks: [-18, -10, 0, 5], text: (c) => tempNumber(c, habit) },
 		lines: lines.map(({ name, curve }, i) => ({

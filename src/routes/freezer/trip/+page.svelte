@@ -52,7 +52,7 @@
 				<Choice
 					name="kind"
 					label={say.kind}
-					value={asked?.kind ?? typed.kind ?? 'hard'}
+					value={asked?.kind ?? typed.kind}
 					items={[
 						{ value: 'hard', name: say.kinds.hard },
 						{ value: 'soft', name: say.kinds.soft }
@@ -61,7 +61,7 @@
 				<Field
 					name="volumeL"
 					label={say.volume}
-					value={typed.volumeL ?? volumeText(25, data.habit)}
+					value={typed.volumeL ?? (asked ? volumeText(asked.volumeL, data.habit) : '')}
 					error={data.errors.volumeL}
 				/>
 				<Field
@@ -74,7 +74,7 @@
 				<Field
 					name="ambientC"
 					label={say.ambient}
-					value={typed.ambientC ?? tempText(25, data.habit)}
+					value={typed.ambientC ?? (asked ? tempText(asked.ambientC, data.habit) : '')}
 					hint={say.ambientHint}
 					error={data.errors.ambientC}
 				/>
@@ -82,7 +82,7 @@
 					name="openings"
 					label={say.openings}
 					inputmode="numeric"
-					value={typed.openings ?? '2'}
+					value={typed.openings ?? String(asked?.openings ?? '')}
 					error={data.errors.openings}
 				/>
 			</div>

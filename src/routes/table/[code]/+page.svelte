@@ -98,7 +98,6 @@
 	});
 	const ways = $derived(
 		inOrder(
-			{ name: route.name, beforeMin },
 			(route.refused ? [] : options).map((option) => ({
 				option,
 				plan: whenToStart({ option, beforeMin, serveAtMs: data.serveAtMs, nowMs })
@@ -141,9 +140,10 @@
 	);
 	/** stays as it was while ways are computed one after another */
 	let showsOthers = $state(false);
-	let cookedAway = $state(false);
+	/** the pack that was cooked while the connection was gone */
+	let cookedAway = $state<string | null>(null);
 	/** also when the connection does not know yet */
-	const cooked = $derived(pack.status === 'cooked' || cookedAway);
+	const cooked = $derived(pack.status === 'cooked' || cookedAway === pack.code);
 	const slow = $derived(slowWays(route.refused ? [] : options));
 	const tender = $derived(tenderC(data.asked.kind));
 	const assumed = $derived(
@@ -196,13 +196,13 @@
 		})}
 		<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
 	{/snippet}
-	{#if pack.status === 'frozen' && !cookedAway}
+	{#if pack.status === 'frozen' && !cooked}
 		<form
 			method="POST"
 			action="?/cooked"
 			use:enhance={keptWhenAway(
 				() => {},
-				() => (cookedAway = true)
+				() => (cookedAway = pack.code)
 			)}
 		>
 			<Press type="submit" first>{w.tableOne.markCooked}</Press>
@@ -326,14 +326,14 @@
 {/snippet}
 
 {#snippet log()}
-	<CookLog
-		options={packing.card.options.filter((option) => option.state === 'frozen')}
-		cooks={data.cooks}
-		habit={data.habit}
-		open={cooked}
-		errors={(form && 'logErrors' in form && form.logErrors) || {}}
-		logged={Boolean(form && 'logged' in form && form.logged)}
-	/>
+	{#key pack.code}<CookLog
+			options={packing.card.options.filter((option) => option.state === 'frozen')}
+			cooks={data.cooks}
+			habit={data.habit}
+			open={cooked}
+			errors={(form && 'logErrors' in form && form.logErrors) || {}}
+			logged={Boolean(form && 'logged' in form && form.logged)}
+		/>{/key}
 {/snippet}
 
 <style>

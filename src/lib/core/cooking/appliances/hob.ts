@@ -2,6 +2,7 @@ import { foodFromSpec, type FoodSpec } from '../../foods/food-spec.ts';
 import { foodProperties } from '../../foods/food-properties.ts';
 import { softenedC } from '../../freezing/thawing-time.ts';
 import { surfaceAreaM2, type Shape } from '../../heat/shape.ts';
+import { waterJPerKgK } from '../../water/water-heat.ts';
 import type { PotModel } from '../../kitchen/appliance-parameters.ts';
 import type { DishKind } from '../../published/dish-kinds.ts';
 import type { HobLevel } from '../method.ts';
@@ -19,7 +20,6 @@ const thinFromKg = 0.2;
 /** The pot's own heat, J/K, and how much its water is warmed before the block goes in, K. */
 const potJPerK = 800;
 const warmedK = 80;
-const waterJPerKgK = 4190;
 /** A block lying in hot water and steam, W/m²K, and how much warmer they are, K. */
 const blockWPerM2K = 150;
 const blockK = 100;

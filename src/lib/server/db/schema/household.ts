@@ -12,7 +12,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { Oven, PressureCooker, SlowCooker } from '../../../core/index.ts';
 import type { ContainerKey } from '../../../core/published/containers.ts';
-import type { OwnedAppliances } from '../../../core/kitchen/owned-appliances.ts';
+import { earlierAppliances, type OwnedAppliances } from '../../../core/kitchen/owned-appliances.ts';
 import type { FreezerSetting } from '../../../core/storage/warm-spells.ts';
 import { freezerKinds } from '../../../core/published/freezer-kinds.ts';
 import type { LabelPaper } from '../../../core/published/label-papers.ts';
@@ -61,10 +61,7 @@ export const household = pgTable(
 		pressureCooker: jsonb().$type<PressureCooker>().notNull(),
 		oven: jsonb().$type<Oven>().notNull().default({}),
 		/** what there is to heat with; a household of an earlier version has the three that it knew */
-		owned: jsonb()
-			.$type<OwnedAppliances>()
-			.notNull()
-			.default({ appliances: ['slow-cooker', 'pressure-cooker', 'oven'] })
+		owned: jsonb().$type<OwnedAppliances>().notNull().default(earlierAppliances)
 	},
 	(t) => [
 		check('household_one_row', sql`${t.id} = 1`),

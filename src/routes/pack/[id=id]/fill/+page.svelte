@@ -58,8 +58,9 @@
 		},
 		{ kind: 'finish', text: say.place({ where: places }) }
 	]);
-	let filledAway = $state(false);
-	const open = $derived(reserved.length > 0 && !filledAway);
+	/** the packing that was filled while the connection was gone */
+	let filledAway = $state<number | null>(null);
+	const open = $derived(reserved.length > 0 && filledAway !== data.id);
 	const step = $derived(steps[Math.min(at, steps.length - 1)]);
 	const weighed = $derived(
 		Object.values(masses)
@@ -154,7 +155,7 @@
 		action="/pack/{data.id}?/freeze"
 		use:enhance={keptWhenAway(
 			() => {},
-			() => (filledAway = true)
+			() => (filledAway = data.id)
 		)}
 	>
 		<input
