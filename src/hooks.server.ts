@@ -75,7 +75,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	if (!known) event.cookies.set(deviceCookie, device, { path: '/', maxAge: yearS, secure: false });
 	const response = await resolve(event);
 	// whatever was written may concern the clocks and undo lines on every other screen; a day's events tell for themselves
-	const told = event.route.id === '/prep/[id=id]/events';
+	const told = event.route.id === '/(kitchen)/prep/[id=id]/events';
 	if (event.request.method === 'POST' && response.status < 400 && !told)
 		tellChange({ topic: 'clocks', device });
 	return response;

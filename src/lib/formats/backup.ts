@@ -6,7 +6,7 @@ import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */
-export const backupVersion = 10;
+export const backupVersion = 11;
 
 const int = () => yup.number().integer().strict().defined();
 const real = () => yup.number().strict().defined();
@@ -38,6 +38,8 @@ const tables = {
 		labelNutrition: yup.boolean().strict().defined(),
 		budgetCents: int().nullable(),
 		currency: text().nullable(),
+		calendarToken: text().nullable(),
+		eaters: int().nullable(),
 		labelSetup: json(),
 		slowCooker: json(),
 		pressureCooker: json(),
@@ -199,6 +201,43 @@ const tables = {
 		coreC: real().nullable(),
 		outcome: oneOf(['under', 'right', 'over']).nullable(),
 		note: text()
+	}),
+	cookSheets: yup.object({
+		id: int(),
+		codes: yup.array(text()).defined(),
+		facts: json(),
+		plan: json(),
+		convert: json(),
+		ticks: json(),
+		readings: json(),
+		token: text(),
+		startedAtMs: int(),
+		endedAtMs: int().nullable(),
+		ended: oneOf(['served', 'left']).nullable(),
+		version: int()
+	}),
+	leftovers: yup.object({
+		id: int(),
+		name: text(),
+		codes: yup.array(text()).defined(),
+		servings: real(),
+		storedAtMs: int(),
+		eatBy: day(),
+		endedAtMs: int().nullable(),
+		ended: oneOf(['eaten', 'thrown', 'frozen']).nullable()
+	}),
+	plannedMeals: yup.object({
+		id: int(),
+		uid: text(),
+		onDay: day(),
+		serveAt: text().matches(/^\d{2}:\d{2}$/),
+		kind: oneOf(['packs', 'leftovers', 'note']),
+		codes: yup.array(text()).defined(),
+		name: text(),
+		eaters: int(),
+		way: json().nullable(),
+		createdAtMs: int(),
+		version: int()
 	}),
 	packingDays: yup.object({
 		id: int(),
@@ -390,6 +429,11 @@ const added: {
 		columns: {
 			household: { owned: earlierAppliances }
 		}
+	},
+	{
+		version: 11,
+		columns: { household: { calendarToken: null, eaters: null } },
+		tables: ['cookSheets', 'leftovers', 'plannedMeals']
 	}
 ];
 

@@ -15,11 +15,13 @@ export type Compute = <J extends CoreJobName>(
 	watch?: ComputeWatch
 ) => Promise<AnswerOf<J>>;
 
-/** What waits for what: a search for a plan never makes a cook card wait, nor a dozen cards a pot that is to cool. */
-const lanes: { [J in CoreJobName]: 'planning' | 'cards' | 'cooling' } = {
+/** What waits for what: a search for a plan never makes a cook card wait, nor a dozen cards a pot that is to cool or a meal that is being cooked. */
+const lanes: { [J in CoreJobName]: 'planning' | 'cards' | 'cooking' | 'cooling' } = {
 	'order-of-work': 'planning',
 	'day-outlook': 'planning',
 	card: 'cards',
+	'carry-on': 'cooking',
+	'after-reading': 'cooking',
 	learn: 'cards',
 	'cooling-ways': 'cooling',
 	'cooling-choice': 'cooling'
@@ -34,6 +36,7 @@ export function startCoreWorker(): { compute: Compute; stop(): Promise<void> } {
 	const threads = {
 		planning: workerThread(script),
 		cards: workerThread(script),
+		cooking: workerThread(script),
 		cooling: workerThread(script)
 	};
 	return {

@@ -1,3 +1,5 @@
+import { carryOnIn } from '../core/cooking/conversion/carry-on.ts';
+import { afterReading } from '../core/cooking/conversion/core-reading.ts';
 import { learnedAppliances } from '../core/learning/learn-from-cooks.ts';
 import { chosenWay, coolingWays } from '../core/cooling/cooling-ways.ts';
 import { orderOfWork, outlookOf } from '../core/schedule/order-of-work.ts';
@@ -7,6 +9,8 @@ import type { AnswerOf, CoreJobName, CoreReply, CoreRequest, InputOf } from './p
 
 const jobs: { [J in CoreJobName]: (input: InputOf<J>, watch: SearchWatch) => AnswerOf<J> } = {
 	card: cookCard,
+	'carry-on': carryOnIn,
+	'after-reading': afterReading,
 	learn: learnedAppliances,
 	'order-of-work': orderOfWork,
 	'day-outlook': outlookOf,

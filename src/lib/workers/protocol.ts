@@ -8,6 +8,8 @@ import type {
 } from '../core/index.ts';
 import type { LearnedAppliances, LearnInput } from '../core/learning/learn-from-cooks.ts';
 import type { DelayedStart, delayedStart } from '../core/serving/delayed-start.ts';
+import type { CarriedOn, CarryOnInput } from '../core/cooking/conversion/carry-on.ts';
+import type { afterReading } from '../core/cooking/conversion/core-reading.ts';
 import type { CookCard, CookCardInput } from '../core/serving/cook-card.ts';
 import type { CoolingWay, CoolingWaysInput, coolingWays } from '../core/cooling/cooling-ways.ts';
 import type { blockFormTimes, FormTimes } from '../core/packing/block-shapes.ts';
@@ -17,6 +19,12 @@ import type { OrderOfWorkInput, OrderedDay, OutlookInput } from '../core/schedul
 /** One version of the messages between a client and a worker; both sides are built together. */
 export type CoreJob =
 	| { job: 'card'; input: CookCardInput; answer: CookCard }
+	| { job: 'carry-on'; input: CarryOnInput; answer: CarriedOn[] }
+	| {
+			job: 'after-reading';
+			input: Parameters<typeof afterReading>[0];
+			answer: ReturnType<typeof afterReading>;
+	  }
 	| { job: 'learn'; input: LearnInput; answer: LearnedAppliances }
 	| { job: 'order-of-work'; input: OrderOfWorkInput; answer: OrderedDay }
 	| { job: 'day-outlook'; input: OutlookInput; answer: DayOutlook }

@@ -16,6 +16,9 @@ export type Method =
 	| { appliance: 'water-bath'; bathC: number; circulated: boolean }
 	| { appliance: 'steamer' };
 
+/** One key a way, whatever order its fields came in from the database. */
+export const methodKey = (method: Method): string => JSON.stringify(Object.entries(method).sort());
+
 /** How heat comes to the food in a method. */
 export function heatFamilyOf(method: Method): HeatFamily {
 	switch (method.appliance) {

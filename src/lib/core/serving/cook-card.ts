@@ -2,7 +2,8 @@ import {
 	convertCook,
 	convertSteps,
 	type ConvertInput,
-	type CookOption
+	type CookOption,
+	type Spread
 } from '../cooking/conversion/convert-cook.ts';
 import { freezingTime } from '../freezing/freezing-time.ts';
 import { softenedC, thawingTime } from '../freezing/thawing-time.ts';
@@ -31,6 +32,8 @@ export interface CookCardInput {
 	freezerC: number;
 	refrigeratorC: number;
 	coldWaterC: number;
+	/** only its name, weight and shape are known: its ranges are wider */
+	rough?: boolean;
 }
 
 /** The cook card of a pack. Throws coded errors for broken input. */
@@ -48,15 +51,37 @@ export function cookCard(input: CookCardInput): CookCard {
 		refused === null
 			? [...convertSteps({ ...input.convert, frozenStartC: softenedC(food) }, ['frozen'])]
 			: [];
+	const { targetCookMin, options } = convertCook(input.convert);
+	const ofSoftened = softened.flatMap((step) => (step.kind === 'option' ? [step.option] : []));
+	const ranged = input.rough ? (all: CookOption[]) => all.map(wider) : (all: CookOption[]) => all;
 	return {
 		modelVersion,
-		...convertCook(input.convert),
-		softened: softened.flatMap((step) => (step.kind === 'option' ? [step.option] : [])),
+		targetCookMin,
+		options: ranged(options),
+		softened: ranged(ofSoftened),
 		freezeMin: freezingTime({ food, shape: block, startC: 5, freezerC: input.freezerC })
 			.durationMin,
 		thaw: {
 			refrigerator: thaw('refrigerator', input.refrigeratorC),
 			coldWater
 		}
+	};
+}
+
+/** How much wider the ranges are where a dish is known by its name alone (judgement: kinds and compositions differ by that much). */
+const rough = { from: 0.8, to: 1.3 } as const;
+
+function wider(option: CookOption): CookOption {
+	const wide = (range: Spread | null): Spread | null =>
+		range && {
+			from: range.from * rough.from,
+			likely: range.likely,
+			to: range.to * rough.to
+		};
+	return {
+		...option,
+		setMin: wide(option.setMin),
+		totalMin: wide(option.totalMin),
+		computedMin: wide(option.computedMin)
 	};
 }

@@ -14,7 +14,7 @@ export interface EveningWay extends StartPlan {
 }
 
 /** Water that thaws a pack is changed this often, and that takes so long, minutes (common practice, no source). */
-const waterEachMin = 30;
+export const changesWaterMin = 30;
 const changeMin = 3;
 /** Standing by that a minute of an appliance's time costs, and minutes of hands to set it going and to empty it (judgement). */
 const tending: Readonly<Record<Method['appliance'], { hands: number; share: number }>> = {
@@ -35,7 +35,7 @@ const mindedPerMin = 0.003;
 /** What getting a pack into the appliance costs, minutes: water changed, and what a frozen block makes uneven. */
 function routeMin({ name, beforeMin }: Pick<Route, 'name' | 'beforeMin'>): number {
 	const inWater = name === 'softened' || name === 'cold-water';
-	const changes = inWater ? Math.ceil((beforeMin ?? 0) / waterEachMin) : 0;
+	const changes = inWater ? Math.ceil((beforeMin ?? 0) / changesWaterMin) : 0;
 	return changes * changeMin + (name === 'frozen' || name === 'softened' ? frozenMin : 0);
 }
 
@@ -43,6 +43,12 @@ function routeMin({ name, beforeMin }: Pick<Route, 'name' | 'beforeMin'>): numbe
 function methodMin({ appliance }: Method, totalMin: number): number {
 	const { hands, share } = tending[appliance];
 	return hands + (share + mindedPerMin) * totalMin;
+}
+
+/** What a pack can do by a time. */
+export interface Evening {
+	best: EveningWay | null;
+	earliest: { method: Method; route: RouteName; readyAtMs: number } | null;
 }
 
 const adviceRank = { good: 0, caution: 1, refused: 2 } as const;
@@ -57,11 +63,10 @@ export function eveningOf(input: {
 	owned: readonly Method['appliance'][];
 	serveAtMs: number;
 	nowMs: number;
-}): {
-	best: EveningWay | null;
-	earliest: { method: Method; route: RouteName; readyAtMs: number } | null;
-} {
-	const { serveAtMs, nowMs } = input;
+	/** appliances that are in use, and until when */
+	busyUntilMs?: Partial<Record<Method['appliance'], number>>;
+}): Evening {
+	const { serveAtMs, nowMs, busyUntilMs = {} } = input;
 	const all = input.routes.flatMap((route) =>
 		route.refused
 			? []
@@ -84,15 +89,17 @@ export function eveningOf(input: {
 				})
 	);
 	const [best = null] = all
-		.filter(({ fits }) => fits)
+		.filter(
+			({ fits, startAtMs, method }) => fits && startAtMs >= (busyUntilMs[method.appliance] ?? 0)
+		)
 		.sort((a, b) => adviceRank[a.advice] - adviceRank[b.advice] || a.costMin - b.costMin);
 	// begun now, it is ready as much later as its start has passed
 	const [earliest = null] = all
-		.map(({ method, route, takeOutAtMs, startAtMs }) => ({
-			method,
-			route,
-			readyAtMs: nowMs + serveAtMs - (takeOutAtMs ?? startAtMs)
-		}))
+		.map(({ method, route, takeOutAtMs, startAtMs }) => {
+			const inMs = nowMs + startAtMs - (takeOutAtMs ?? startAtMs);
+			const freeMs = busyUntilMs[method.appliance] ?? 0;
+			return { method, route, readyAtMs: Math.max(inMs, freeMs) + serveAtMs - startAtMs };
+		})
 		.sort((a, b) => a.readyAtMs - b.readyAtMs);
 	return { best, earliest };
 }

@@ -4,17 +4,21 @@ import { softenedC } from '../../core/freezing/thawing-time.ts';
 import { asIf } from '../../core/serving/as-if.ts';
 import type { Db } from '../db/db.ts';
 import { cooks, packings, packs } from '../db/schema/index.ts';
+import type { Packing } from './packs.ts';
 
 export type CookRow = typeof cooks.$inferSelect;
 
-/** How packs of a dish were cooked before, oldest first. */
-export async function cooksOfDish(db: Db, dishId: number): Promise<CookRow[]> {
+/** How packs of a dish were cooked before, or of one packing where it has no dish; oldest first. */
+export async function cooksLike(
+	db: Db,
+	{ dishId, id }: Pick<Packing, 'dishId' | 'id'>
+): Promise<CookRow[]> {
 	const rows = await db
 		.select({ cook: cooks })
 		.from(cooks)
 		.innerJoin(packs, eq(packs.id, cooks.packId))
 		.innerJoin(packings, eq(packings.id, packs.packingId))
-		.where(eq(packings.dishId, dishId))
+		.where(dishId === null ? eq(packings.id, id) : eq(packings.dishId, dishId))
 		.orderBy(asc(cooks.atMs));
 	return rows.map((row) => row.cook);
 }

@@ -49,18 +49,25 @@ export interface StockPack extends PackRow {
 export interface PackWithCard extends StockPack {
 	packing: Packing;
 	/** catalogue names of what the dish adds on the day */
-	lateItems: { name: string; like: string }[];
+	lateItems: { name: string; like: string; text: string }[];
 	/** lines that are only served with it */
 	serveWith: string[];
 }
 
 export type CookablePack = PackWithCard & {
-	dish: NonNullable<StockPack['dish']>;
 	packing: { card: CookCard; cardInput: NonNullable<Packing['cardInput']> };
 };
 /** Whether enough is known of a pack for a cook card. */
 export const isCookable = (pack: PackWithCard): pack is CookablePack =>
-	pack.dish !== null && pack.packing.card !== null && pack.packing.cardInput !== null;
+	pack.packing.card !== null && pack.packing.cardInput !== null;
+
+/** Packings of which nothing but a name is known and nothing has been asked yet. */
+export async function packingsByName(db: Db): Promise<PackingSummary[]> {
+	return db
+		.select(summaryColumns)
+		.from(packings)
+		.where(and(isNull(packings.dishId), isNull(packings.cardInput), isNotNull(packings.name)));
+}
 
 /** The next packing whose cook card is still to be computed; null: there is none after that number. */
 export async function packingWithoutCard(db: Db, afterId: number) {
@@ -108,28 +115,39 @@ function stockPack<R extends Pick<StockRows[number], 'pack' | 'packing' | 'dish'
 	...rest
 }: R) {
 	const own = thisPack(rest.packing, pack);
-	const share01 = rest.dish ? own.servings / rest.dish.servings : 1;
 	return {
 		...pack,
 		...rest,
 		own,
-		addOnDay: shareOfAmounts(rest.dish?.addOnDay ?? '', share01)
+		addOnDay: shareOfAmounts(rest.dish?.addOnDay ?? '', share01({ own, dish: rest.dish }))
 	};
 }
+
+/** How much of its dish a pack is. */
+const share01 = ({ own, dish }: Pick<StockPack, 'own' | 'dish'>): number =>
+	dish ? own.servings / dish.servings : 1;
 
 /** What is frozen, use-first. */
 export const frozenPacks = (db: Db): Promise<StockPack[]> => packsIn(db, 'frozen');
 
-/** Of every packing with a cook card, the frozen pack to use first, and how many of it are frozen; use-first. */
-export async function firstOfPackings(
-	db: Db
-): Promise<{ pack: StockPack; card: CookCard; alike: number }[]> {
-	const alike = sql<number>`(count(*) over (partition by ${packs.packingId}))::int`.as('alike');
+/** A packing's pack to use first, with its card; null: nothing is known that one could be computed from, or it is still to come. */
+export interface FirstPack {
+	pack: StockPack;
+	card: CookCard | null;
+	alike: number;
+}
+
+/** Of every packing the frozen pack to use first, and how many of it are frozen; those that thaw by themselves; use-first. */
+export async function firstOfPackings(db: Db): Promise<FirstPack[]> {
+	const alike =
+		sql<number>`(count(*) over (partition by ${packs.packingId}, ${packs.status}))::int`.as(
+			'alike'
+		);
 	const first = db
-		.selectDistinctOn([packs.packingId], { id: packs.id, alike })
+		.selectDistinctOn([packs.packingId, packs.status], { id: packs.id, alike })
 		.from(packs)
-		.where(eq(packs.status, 'frozen'))
-		.orderBy(packs.packingId, sql`${packs.bestBy} asc nulls first`, asc(packs.code))
+		.where(inArray(packs.status, ['frozen', 'thawing']))
+		.orderBy(packs.packingId, packs.status, sql`${packs.bestBy} asc nulls first`, asc(packs.code))
 		.as('first');
 	const rows = await db
 		.select({
@@ -143,14 +161,45 @@ export async function firstOfPackings(
 		})
 		.from(first)
 		.innerJoin(packs, eq(packs.id, first.id))
-		.innerJoin(packings, and(eq(packings.id, packs.packingId), isNotNull(card)))
+		.innerJoin(packings, eq(packings.id, packs.packingId))
 		.leftJoin(dishes, eq(dishes.id, packings.dishId))
 		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
 		.innerJoin(freezers, eq(freezers.id, shelves.freezerId))
 		.orderBy(...useFirst);
-	return rows.flatMap(({ card: kept, alike: n, ...row }) =>
-		kept ? [{ pack: stockPack(row), card: kept, alike: n }] : []
-	);
+	return rows.map(({ card: kept, alike: n, ...row }) => ({
+		pack: stockPack(row),
+		card: kept,
+		alike: n
+	}));
+}
+
+/** What every frozen pack serves, use-first: packs of a dish add up. */
+export async function servingsOfFrozen(db: Db) {
+	return db
+		.select({
+			code: packs.code,
+			packingId: packs.packingId,
+			dishId: packings.dishId,
+			servings: sql<number>`(${packings.servings} * ${packs.part01})::float8`
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.where(eq(packs.status, 'frozen'))
+		.orderBy(...useFirst);
+}
+
+/** When packs of each dish were eaten last, since a moment. */
+export async function eatenSince(db: Db, sinceMs: number): Promise<Map<number, number>> {
+	const rows = await db
+		.select({
+			dishId: packings.dishId,
+			atMs: sql<number>`max(${packs.cookedAtMs})::float8`
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.where(and(eq(packs.status, 'cooked'), gt(packs.cookedAtMs, sinceMs)))
+		.groupBy(packings.dishId);
+	return new Map(rows.flatMap(({ dishId, atMs }) => (dishId === null ? [] : [[dishId, atMs]])));
 }
 
 /** How many packs are in a state. */
@@ -192,8 +241,10 @@ async function withCards(db: Db, rows: StockRows): Promise<PackWithCard[]> {
 		const kept = cardOf.get(row.packing.id) ?? { card: null, cardInput: null };
 		return {
 			...pack,
-			lateItems: ofDish.flatMap(({ stage, name }) =>
-				stage === 'cook-day' && name ? [{ name, like: likeOf(name) ?? name }] : []
+			lateItems: ofDish.flatMap(({ stage, name, text }) =>
+				stage === 'cook-day' && name
+					? [{ name, like: likeOf(name) ?? name, text: shareOfAmounts(text, share01(pack)) }]
+					: []
 			),
 			serveWith: ofDish.flatMap(({ stage, text }) => (stage === 'serve' ? [text] : [])),
 			packing: { ...row.packing, ...kept }

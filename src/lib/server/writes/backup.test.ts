@@ -47,6 +47,8 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				labelNutrition: fc.boolean(),
 				budgetCents: fc.option(fc.nat(999), { nil: null }),
 				currency: fc.constantFrom('EUR', null),
+				calendarToken: fc.constantFrom('x', null),
+				eaters: fc.constantFrom(5, null),
 				labelSetup: json,
 				slowCooker: json,
 				pressureCooker: json,
@@ -243,6 +245,49 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				coreC: fc.option(share, { nil: null }),
 				outcome: fc.constantFrom('under' as const, 'right' as const, null),
 				note: name
+			})
+		),
+		cookSheets: fc
+			.record({
+				id: fc.constant(4),
+				codes: fc.array(name, { maxLength: 2 }),
+				facts: json,
+				plan: json,
+				convert: json,
+				ticks: json,
+				readings: fc.array(json, { maxLength: 2 }),
+				token: name,
+				startedAtMs: ms,
+				endedAtMs: gone,
+				ended: fc.constantFrom('served' as const, 'left' as const, null),
+				version: fc.integer({ min: 1, max: 99 })
+			})
+			.map((row) => [row]),
+		leftovers: list((id) =>
+			fc.record({
+				id: fc.constant(id),
+				name,
+				codes: fc.array(name, { maxLength: 2 }),
+				servings: fc.double({ min: 0.5, max: 99, noNaN: true }),
+				storedAtMs: ms,
+				eatBy: fc.constant('2026-11-29'),
+				endedAtMs: gone,
+				ended: fc.constantFrom('eaten' as const, 'thrown' as const, 'frozen' as const, null)
+			})
+		),
+		plannedMeals: list((id) =>
+			fc.record({
+				id: fc.constant(id),
+				uid: fc.constant(`meal-${id}`),
+				onDay: fc.constant('2026-11-30'),
+				serveAt: fc.constant('18:30'),
+				kind: fc.constantFrom('packs' as const, 'leftovers' as const, 'note' as const),
+				codes: fc.array(name, { maxLength: 2 }),
+				name,
+				eaters: fc.integer({ min: 1, max: 100 }),
+				way: fc.option(json, { nil: null }),
+				createdAtMs: ms,
+				version: fc.integer({ min: 1, max: 99 })
 			})
 		),
 		packingDays: list((id) =>

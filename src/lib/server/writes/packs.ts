@@ -1,5 +1,5 @@
 import { and, eq, inArray, sql } from 'drizzle-orm';
-import type { CookCard } from '../../core/serving/cook-card.ts';
+import type { CookCard, CookCardInput } from '../../core/serving/cook-card.ts';
 import type { AsIf } from '../../core/serving/as-if.ts';
 import { packCode } from '../../core/packing/pack-code.ts';
 import type { Db } from '../db/db.ts';
@@ -52,7 +52,15 @@ export async function nextCode(db: Db): Promise<string> {
 	return packCode(Number(answer.rows[0].serial));
 }
 
-/** Changes a pack that is still as it was when it was looked at; false when somebody else was quicker. Notes what happened. */
+/** Keeps what is asked of the model for a packing: its card is computed after. */
+export async function setCardInput(
+	db: Db,
+	packingId: number,
+	cardInput: CookCardInput
+): Promise<void> {
+	await db.update(packings).set({ cardInput }).where(eq(packings.id, packingId));
+}
+
 /** Keeps a packing's cook card, once it is computed. */
 export async function setCard(db: Db, packingId: number, card: CookCard): Promise<void> {
 	await db.update(packings).set({ card }).where(eq(packings.id, packingId));

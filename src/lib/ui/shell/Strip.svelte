@@ -13,6 +13,7 @@
 
 	let {
 		clocks,
+		cooking,
 		thawing,
 		habit,
 		limits,
@@ -27,6 +28,8 @@
 			reheatOfId: number | null;
 			glance: CoolingGlance;
 		}[];
+		/** meals that are being cooked: the next thing to do, and when */
+		cooking: readonly { id: number; name: string; step: string; what: string; atMs: number }[];
 		thawing: readonly (PullTimes & { code: string; name: string })[];
 		habit: Habit;
 		limits: SafetyLimits;
@@ -63,7 +66,11 @@
 			})
 			.sort((a, b) => Number(b.wants) - Number(a.wants))
 	);
-	const count = $derived(shown.length + thawing.length);
+	const count = $derived(shown.length + cooking.length + thawing.length);
+	$effect(() => {
+		for (const { id, step, atMs } of cooking)
+			if (atMs <= clock.ms) untrack(() => alarm.ringOnce(`${id} ${step}`));
+	});
 </script>
 
 <div
@@ -73,6 +80,13 @@
 	aria-label={w.strip.runningClocks}
 	role="region"
 >
+	{#each cooking as meal (meal.id)}
+		{@const left = meal.atMs - clock.ms}
+		<a href="/table/sheet/{meal.id}" class="tag hot" class:wants={left <= 0}>
+			<span>{meal.name}<span class="place">&nbsp;· {meal.what}</span></span>
+			<b>{left <= 0 ? w.strip.mealNow : w.strip.mealIn({ time: clockText(left) })}</b>
+		</a>
+	{/each}
 	{#each shown as { run, view, left, act, wants } (run.id)}
 		<a href="/cool/{run.id}" class="tag" class:wants>
 			<span>{run.name}<span class="place">&nbsp;· {placeWords[run.place]}</span></span>
@@ -157,6 +171,9 @@
 	}
 	.tag {
 		border-left: 4px solid var(--cold);
+	}
+	.tag.hot {
+		border-left-color: var(--ember);
 	}
 	.strip.all {
 		flex-wrap: wrap;

@@ -1,8 +1,6 @@
 import type { ConvertInput, CookCurve, CookOption, LikelyTimes, Method, State } from '$lib/core';
+import { methodKey } from '$lib/core/cooking/method';
 import { waysClient } from '$lib/workers/ways-client';
-
-/** One key a way, whatever order its fields came in from the database. */
-export const methodKey = (method: Method) => JSON.stringify(Object.entries(method).sort());
 
 /** Ways to cook a pack and their curves, as a worker computes them: `options` null while those of the card count. */
 export class Ways {

@@ -7,6 +7,7 @@ import { airPressureKPa } from '../../water/air-pressure.ts';
 import { boilingC } from '../../water/saturation.ts';
 import type { CookingState } from './cooking-state.ts';
 import { Doneness, leastOf, mostOf } from '../conversion/doneness.ts';
+import { bodySoFar, takeInto, type FoodSoFar } from './food-so-far.ts';
 import type { CookedPiece } from './load.ts';
 import type { PotTables } from './pot.ts';
 
@@ -52,6 +53,17 @@ export class OvenBody implements CookingState {
 		this.body.cap(this.capC);
 		this.minute += dtS / 60;
 		this.doneness.add(dtS / 60);
+		this.extremes = extremesC(this.body);
+	}
+
+	/** What goes with the food when it is moved elsewhere. */
+	food(): FoodSoFar {
+		return { ...bodySoFar(this.body, this.doneness), liquidC: this.body.meanC() };
+	}
+
+	/** Goes on with food that was begun elsewhere. */
+	takeOver(from: FoodSoFar): void {
+		takeInto({ cells: this.body, doneness: this.doneness }, from);
 		this.extremes = extremesC(this.body);
 	}
 

@@ -17,6 +17,7 @@ import {
 	rateTable,
 	type RateTable
 } from '../conversion/doneness.ts';
+import { bodySoFar, takeInto, type FoodSoFar } from './food-so-far.ts';
 import type { Load } from './load.ts';
 
 /** What the cook (or the thermostat) does during a step. */
@@ -95,6 +96,31 @@ export class Pot implements CookingState {
 		copy.body = this.body?.clone() ?? null;
 		copy.doneness = copy.body && this.doneness ? this.doneness.cloneFor(copy.body) : null;
 		return copy;
+	}
+
+	/** What goes with the food when it is moved elsewhere. */
+	food(): FoodSoFar {
+		if (this.body && this.doneness)
+			return { ...bodySoFar(this.body, this.doneness), liquidC: this.poolC };
+		return {
+			body: null,
+			meanC: this.poolC,
+			liquidC: this.poolC,
+			coldestCookMin: this.poolCookMin,
+			meanCookMin: this.poolCookMin,
+			lethality70Min: this.poolLethalMin,
+			dangerMin: this.poolDangerMin
+		};
+	}
+
+	/** Goes on with food that was begun elsewhere, its liquid with it. */
+	takeOver(from: FoodSoFar): void {
+		if (this.body && this.doneness) takeInto({ cells: this.body, doneness: this.doneness }, from);
+		this.poolC = this.body ? from.liquidC : from.meanC;
+		this.poolCookMin = from.coldestCookMin;
+		this.poolLethalMin = from.lethality70Min;
+		this.poolDangerMin = from.dangerMin;
+		this.extremes = this.readExtremes();
 	}
 
 	get liquidC() {

@@ -50,6 +50,20 @@ export class Doneness {
 		return new Doneness(body, this.rates, this);
 	}
 
+	/** Has what the same cells had elsewhere. */
+	takeOver(from: Doneness): void {
+		this.cookMin.set(from.cookMin);
+		this.lethalMin.set(from.lethalMin);
+		this.dangerMin.set(from.dangerMin);
+	}
+
+	/** Every cell has had the same. */
+	fill(had: { coldestCookMin: number; lethality70Min: number; dangerMin: number }): void {
+		this.cookMin.fill(had.coldestCookMin);
+		this.lethalMin.fill(had.lethality70Min);
+		this.dangerMin.fill(had.dangerMin);
+	}
+
 	/** Books the `dtMin` minutes that led to the body's present state (trapezoid in the rates). */
 	add(dtMin: number): void {
 		const { table, enthalpy } = this.body;

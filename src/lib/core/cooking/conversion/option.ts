@@ -218,7 +218,7 @@ const noCookValue: CookValues = { from: 0, likely: 0, to: 0 };
 const bathGoal = (bathC: number) => ({ coreC: bathC - 0.5, lethality70Min: 5 });
 
 /** Minutes an appliance takes to get hot before anything goes in. */
-function preheatFor(input: ConvertInput, { appliance }: Method): number {
+export function preheatFor(input: Pick<ConvertInput, 'oven'>, { appliance }: Method): number {
 	if (appliance === 'oven') return preheatMinOf(input.oven);
 	return appliance === 'fan-oven' ? fanOvenPreheatMin : 0;
 }

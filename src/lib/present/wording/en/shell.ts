@@ -17,6 +17,8 @@ export const rail = {
 export const cautions = { title: 'To be careful about' };
 
 export const strip = {
+	mealNow: 'now',
+	mealIn: ({ time }: { time: Shown }) => `in ${time}`,
 	thaws: ({ name }: { name: Shown }) => `${name} · thawing`,
 	look: 'look whether it is thawed',
 	cookNow: 'cook now',

@@ -17,7 +17,7 @@ export const table = {
 	out: 'out',
 	start: 'start',
 	listLine: ({ servings, time, code }: { servings: number; time: Shown; code: Shown }) =>
-		`${many.servings(servings)} · ${time} · ${code}`,
+		[many.servings(Math.round(servings * 2) / 2), time, code].filter(Boolean).join(' · '),
 	earliest: ({ at, way, route }: { at: Shown; way: Shown; route: Shown }) =>
 		`earliest ${at}: ${way}, ${route}`,
 	noWay: 'no way this household owns is safe for it: thaw it in the refrigerator first',
@@ -27,6 +27,18 @@ export const table = {
 	cooks: 'cooking, until it is served',
 	chooseOne: 'Choose a pack: its card has the steps and the other ways.',
 	tooLate: 'Not by then',
+	forHowMany: 'For',
+	badFor: 'For: write how many eat, such as 5.',
+	computing: ({ n }: { n: number }) => `computing ${many.packs(n)} together…`,
+	failed: 'could not be computed; open its card',
+	noCard: 'not a meal by itself, or its times are still to come: its page says what is known',
+	thawingNow: 'thawing now',
+	noDate: 'no date: use first',
+	pastBest: 'past its best',
+	leftOver: ({ n }: { n: number }) => `${n} left over`,
+	eaten: ({ days }: { days: number }) =>
+		days === 0 ? 'eaten today' : days === 1 ? 'eaten yesterday' : `eaten ${days} days ago`,
+	freezes: ({ at }: { at: Shown }) => `not frozen through until ${at}`,
 	badTime: 'Write a time of day such as 18:30.'
 };
 
@@ -46,6 +58,10 @@ export const tableOne = {
 	otherWays: ({ n }: { n: number }) =>
 		many.plural(n, { one: 'One other way', other: `${n} other ways` }),
 	back: 'All packs',
+	rough:
+		'Reckoned from its name, weight and shape alone: wide ranges, and as strict as what it might be. Measure the middle.',
+	everyWay: 'Every way, by every route and appliance',
+	together: ({ n }: { n: number }) => `Computing for ${many.packs(n)} in one pot: a few seconds.`,
 	pageTitle: ({ name }: { name: Shown }) => `Cook ${name} · Almacen`,
 	markCooked: 'Mark it cooked',
 	changed: ({ what }: { what: Shown }) =>
@@ -238,17 +254,6 @@ export const late = {
 		`${items}: after opening, stirred in; never under pressure.`,
 	lastOpen: ({ items, minutes }: { items: Shown; minutes: Shown }) =>
 		`${items}: for the last ${minutes}, uncovered.`
-};
-
-export const timers = {
-	title: 'Not computed, by the timer',
-	source: 'Common practice, no source: measure the middle, it must be hot throughout.',
-	hob: ({ mass, time }: { mass: Shown; time: Shown }) =>
-		`Hob, ${mass} softened until it bends: lid on, a splash of water, stirred, ${time}, until it boils throughout.`,
-	microwave: ({ mass, time }: { mass: Shown; time: Shown }) =>
-		`Microwave, one portion of ${mass}: covered, ${time} in all, stirred twice, two minutes’ standing.`,
-	waterBath: ({ mass, time }: { mass: Shown; time: Shown }) =>
-		`Water just under the boil, ${mass} sealed and thawed: ${time}.`
 };
 
 export const onATimer = {

@@ -56,6 +56,10 @@ export const household = pgTable(
 		labelNutrition: boolean().notNull().default(false),
 		/** what a serving may cost, cents; null: no budget */
 		budgetCents: integer(),
+		/** who usually eats; null: not said, a meal is for as many as its pack serves */
+		eaters: integer(),
+		/** opens the calendar of meals, and nothing else; null: nobody subscribed */
+		calendarToken: text(),
 		labelSetup: jsonb().$type<LabelSetup>().notNull().default({}),
 		slowCooker: jsonb().$type<SlowCooker>().notNull(),
 		pressureCooker: jsonb().$type<PressureCooker>().notNull(),

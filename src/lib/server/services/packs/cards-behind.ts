@@ -1,13 +1,15 @@
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
-import { packingWithoutCard } from '../../queries/packs.ts';
-import { setCard } from '../../writes/packs.ts';
+import { getHousehold } from '../../queries/household.ts';
+import { packingsByName, packingWithoutCard } from '../../queries/packs.ts';
+import { setCard, setCardInput } from '../../writes/packs.ts';
+import { questionFromName } from './question-from-name.ts';
 
 /** Databases whose cards are being computed right now: one run does all of them, whoever asks. */
 const running = new Map<Db, Promise<void>>();
 
 /**
- * Computes the cook cards that packings still wait for, one after the other: what is written down at the freezer's door is kept at
+ * Computes the cook cards that packings still wait for, one after the other, those of packs without a dish from their names: what is written down at the freezer's door is kept at
  * once, its card follows. Called after writing and at the start, for what a power cut left undone. One that cannot be computed is
  * told on the console and left.
  */
@@ -22,6 +24,11 @@ export function computeMissingCards(db: Db, compute: Compute): Promise<void> {
 }
 
 async function computeAll(db: Db, compute: Compute): Promise<void> {
+	const house = await getHousehold(db);
+	for (const packing of await packingsByName(db)) {
+		const question = questionFromName(packing, house);
+		if (question) await setCardInput(db, packing.id, question);
+	}
 	let afterId = 0;
 	for (;;) {
 		const packing = await packingWithoutCard(db, afterId);

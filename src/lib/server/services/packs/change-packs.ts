@@ -8,6 +8,7 @@ import {
 	packByCode,
 	packRows,
 	type PackChange,
+	type Packing,
 	type PackRow,
 	type PackWithCard
 } from '../../queries/packs.ts';
@@ -209,13 +210,19 @@ export function refreezeOf(pack: PackWithCard, nowMs: number): RefreezeVerdict |
 }
 
 /** Days a pack keeps once thawed; those it lay in the refrigerator before it was frozen count. */
-export function keepsDaysOf({ packing }: Pick<PackWithCard, 'packing'>): number {
+export function keepsDaysOf({
+	packing
+}: {
+	packing: Pick<Packing, 'cookedOn' | 'packedOn' | 'storage'>;
+}): number {
 	const { cookedOn, packedOn, storage } = packing;
 	return keepsDays(storage.parts, cookedOn ? daysBetween(cookedOn, packedOn) : 0);
 }
 
 /** Minutes until a pack bends and is free of ice where it thaws; a microwave takes minutes, and without a card nobody knows. */
-export function thawMinutes(pack: PackWithCard): {
+export function thawMinutes(
+	pack: Pick<PackWithCard, 'thawPlace'> & { packing: Pick<Packing, 'card'> }
+): {
 	pliableMin: number | null;
 	thawedMin: number | null;
 } {

@@ -1,7 +1,7 @@
 import { pullTimes, type PullTimes } from '../../../core/storage/pull.ts';
 import type { ThawPlace } from '../../../core/storage/refreeze.ts';
 import type { Db } from '../../db/db.ts';
-import { packsByCode, packsIn, type PackWithCard } from '../../queries/packs.ts';
+import { packsByCode, packsIn, type Packing, type PackWithCard } from '../../queries/packs.ts';
 import { keepsDaysOf, thawMinutes } from './change-packs.ts';
 
 export interface ThawingPack extends PullTimes {
@@ -29,7 +29,11 @@ export async function thawingPacks(db: Db): Promise<ThawingPack[]> {
 }
 
 /** The clocks of a pack that is out to thaw; null when it is not. */
-export const pullOf = (pack: PackWithCard): PullTimes | null =>
+export const pullOf = (
+	pack: Pick<PackWithCard, 'status' | 'thawPlace' | 'pulledAtMs'> & {
+		packing: Pick<Packing, 'card' | 'cookedOn' | 'packedOn' | 'storage'>;
+	}
+): PullTimes | null =>
 	pack.status === 'thawing'
 		? pullTimes({
 				place: pack.thawPlace ?? 'refrigerator',

@@ -1,58 +1,52 @@
-import { containers } from '$lib/core/published/containers';
-import { eveningOf } from '$lib/core/serving/evening';
-import { thawRoutes } from '$lib/core/serving/thaw-routes';
 import { addDays } from '$lib/core/units/day';
 import { dayIn, instantText } from '$lib/present/time';
+import { numberFromText } from '$lib/schemas/quantity-text';
 import { askedMeal, mealQuery } from '$lib/server/serve-time';
-import { firstOfPackings } from '$lib/server/queries/packs';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
+import { dinners } from '$lib/server/services/table/dinners';
 import { nowMs as serverMs } from '$lib/server/now';
 import type { LayoutServerLoad } from './$types';
 
 /** As soon as possible is a moment that can be kept. */
 const roundMs = 5 * 60_000;
 const weekMs = 7 * 86_400_000;
+const mostEaters = 100;
 
 /** What can be eaten by a time, or as soon as possible: the list beside every card. */
 export const load: LayoutServerLoad = async ({ locals, url }) => {
 	const nowMs = serverMs();
 	const house = await getHousehold(locals.db);
 	const habit = habitOf(house);
-	const owned = house.owned.appliances;
-	// packs of one packing are alike: one line for them, the first to use
-	const firsts = await firstOfPackings(locals.db);
-	const packs = firsts.map(({ pack, card, alike }) => ({
-		pack,
-		alike,
-		routes: thawRoutes(card, {
-			inPan: containers[pack.packing.container].pan,
-			massKg: pack.own.massKg
-		})
-	}));
-	const evenings = (serveAtMs: number) =>
-		packs.map(({ pack, alike, routes }) => ({
-			pack,
-			alike,
-			...eveningOf({ routes, owned, serveAtMs, nowMs })
-		}));
+	const typedFor = url.searchParams.get('for')?.trim() ?? '';
+	const people = typedFor === '' ? null : numberFromText(typedFor);
+	const isBadFor =
+		people !== null && !(Number.isInteger(people) && people >= 1 && people <= mostEaters);
+	const eaters = isBadFor ? null : people;
+	const at = (serveAtMs: number) =>
+		dinners(locals.db, locals.compute, house, { serveAtMs, nowMs, eaters });
+	const wantsSoon = url.searchParams.get('by') === 'soon';
 	/** When the first of them can be ready, begun now; null when none can. */
-	const soonestMs = (): number | null => {
-		const ready = evenings(nowMs + weekMs).flatMap(({ earliest }) => earliest?.readyAtMs ?? []);
+	const soonestMs = async (): Promise<number | null> => {
+		const ready = (await at(nowMs + weekMs)).flatMap(({ evening }) =>
+			evening instanceof Promise ? [] : (evening?.earliest?.readyAtMs ?? [])
+		);
 		return ready.length > 0 ? Math.ceil(Math.min(...ready) / roundMs) * roundMs : null;
 	};
-	const wantsSoon = url.searchParams.get('by') === 'soon';
-	const soonMs = wantsSoon ? soonestMs() : null;
+	const soonMs = wantsSoon ? await soonestMs() : null;
 	const soon = soonMs !== null;
 	const asked = soon
 		? { by: instantText(soonMs, habit), onDay: null, badTime: null, serveAtMs: soonMs }
 		: askedMeal(url, habit, nowMs);
 	const { by, serveAtMs } = asked;
-	const ways = evenings(serveAtMs);
-	if (soon)
-		ways.sort((a, b) => (a.earliest?.readyAtMs ?? Infinity) - (b.earliest?.readyAtMs ?? Infinity));
+	const ways = await at(serveAtMs);
+	const readyMs = ({ evening }: (typeof ways)[number]) =>
+		evening instanceof Promise ? Infinity : (evening?.earliest?.readyAtMs ?? Infinity);
+	if (soon) ways.sort((a, b) => readyMs(a) - readyMs(b));
 	const today = dayIn(nowMs, habit.timeZone);
 	const serveDay = dayIn(serveAtMs, habit.timeZone);
 	const tomorrow = addDays(today, 1);
+	const query = (onDay: string | null) =>
+		mealQuery(by, onDay) + (eaters === null ? '' : `&for=${eaters}`);
 	return {
 		asked: {
 			by,
@@ -60,13 +54,17 @@ export const load: LayoutServerLoad = async ({ locals, url }) => {
 			onDay: asked.onDay,
 			soon,
 			badTime: wantsSoon ? null : asked.badTime,
+			/** as typed; a message where it is no number of people */
+			people: typedFor,
+			isBadFor,
+			eaters,
 			serveAtMs,
 			nowMs,
 			/** the same moment on the card of a pack */
-			query: mealQuery(by, soon && serveDay !== today ? serveDay : asked.onDay),
+			query: query(soon && serveDay !== today ? serveDay : asked.onDay),
 			/** the same hour tonight and tomorrow */
-			tonight: mealQuery(by, null),
-			tomorrow: mealQuery(by, tomorrow),
+			tonight: query(null),
+			tomorrow: query(tomorrow),
 			isTomorrow: serveDay === tomorrow
 		},
 		ways

@@ -14,10 +14,13 @@
 	import { dayText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { coreWords, methodText, standingLine } from '$lib/present/wording/codes/words';
-	import { inOrder } from '$lib/core/serving/evening';
+	import { eveningOf, inOrder } from '$lib/core/serving/evening';
+	import { routesFrom } from '$lib/core/serving/routes-from';
+	import BestPlan from '$lib/ui/table/BestPlan.svelte';
 	import { slowWays } from '$lib/ui/table/slow-ways';
 	import { rulerSpanMin } from '$lib/ui/table/ruler-span';
-	import { methodKey, Ways } from '$lib/ui/table/ways.svelte';
+	import { methodKey } from '$lib/core/cooking/method';
+	import { Ways } from '$lib/ui/table/ways.svelte';
 	import WhatIf from '$lib/ui/table/WhatIf.svelte';
 	import { keptWhenAway } from '$lib/ui/shell/kept-posts.svelte';
 	import Cautions from '$lib/ui/kit/Cautions.svelte';
@@ -32,7 +35,6 @@
 	import Slab from '$lib/ui/kit/Slab.svelte';
 	import CookedNote from '$lib/ui/freezer/CookedNote.svelte';
 	import Unfolded from '$lib/ui/kit/Unfolded.svelte';
-	import TimerWays from '$lib/ui/table/TimerWays.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
@@ -68,7 +70,18 @@
 	const card = $derived(today ?? packing.card);
 	const base = $derived(pack.assumed ? asIf(data.convert, pack.assumed) : data.convert);
 	const inWaterAs = $derived({ inPan: base.pan !== undefined, massKg: pack.own.massKg });
-	const routes = $derived(thawRoutes(card, inWaterAs));
+	const routes = $derived(routesFrom(thawRoutes(card, inWaterAs), pack, data.nowMs));
+	/** for several packs together the kept card says nothing: theirs is being computed */
+	const waits = $derived(data.others.length > 0 && !today);
+	const evening = $derived(
+		eveningOf({ routes, owned: data.owned, serveAtMs: data.serveAtMs, nowMs })
+	);
+	const chosen = $derived(waits ? null : (evening.best ?? evening.earliest));
+	const planAtMs = $derived(
+		evening.best || !evening.earliest
+			? data.serveAtMs
+			: Math.ceil(evening.earliest.readyAtMs / 300_000) * 300_000
+	);
 	const route = $derived(routes.find((known) => known.name === routeName) ?? routes[0]);
 	/** What lies in the appliance by the chosen route. */
 	const convert = $derived.by(() => {
@@ -112,7 +125,7 @@
 			? undefined
 			: labelOptions.find((kept) => methodKey(kept.method) === methodKey(option.method));
 	const lateOf = (option: CookOption) =>
-		addLate({ items: data.lateItems, option, boilsC: data.asked.boilsC }).map(lateText);
+		addLate({ items: data.kept, option, boilsC: data.asked.boilsC }).map(lateText);
 	const asked = $derived({ ...data.asked, frozenC: convert.frozenStartC ?? -18 });
 	const inWater = $derived(route.name === 'softened' || route.name === 'cold-water');
 	const lines = $derived(
@@ -140,6 +153,8 @@
 	);
 	/** stays as it was while ways are computed one after another */
 	let showsOthers = $state(false);
+	/** every way by every route, once it is asked for */
+	let showsAll = $state(false);
 	/** the pack that was cooked while the connection was gone */
 	let cookedAway = $state<string | null>(null);
 	/** also when the connection does not know yet */
@@ -188,11 +203,11 @@
 	{/snippet}
 	{#snippet under()}
 		{w.tableOne.packLine({
-			mass: massText(pack.own.massKg, data.habit),
-			servings: pack.own.servings,
+			mass: massText(data.massKg, data.habit),
+			servings: data.servings,
 			thickness: lengthText(pack.own.block.thicknessM, data.habit),
 			packedOn: dayText(packing.packedOn, data.habit),
-			code: pack.code
+			code: [pack.code, ...data.others].join(', ')
 		})}
 		<Word tone={packing.state === 'raw' ? 'caution' : 'cold'} text={packing.state} />
 	{/snippet}
@@ -205,78 +220,136 @@
 				() => (cookedAway = pack.code)
 			)}
 		>
-			<Press type="submit" first>{w.tableOne.markCooked}</Press>
+			<Press type="submit" look="quiet">{w.tableOne.markCooked}</Press>
 		</form>
 	{/if}
 </PageHead>
 {#if cooked}{@render log()}{/if}
-<section class="plate grid gap-3">
-	<form method="GET" class="by">
-		<Field
-			name="by"
-			label={w.tableOne.serveBy}
-			inputmode="numeric"
-			size="6"
-			bind:value={by}
-			error={data.badTime ? w.tableOne.badTime : undefined}
-		/>
-		{#if data.onDay}<input type="hidden" name="on" value={data.onDay} />{/if}
-		<Press type="submit" look="quiet">{w.tableOne.look}</Press>
-	</form>
-	<RouteTable
-		{routes}
-		bind:route={routeName}
-		serveAtMs={data.serveAtMs}
-		{nowMs}
-		habit={data.habit}
+<form method="GET" class="by">
+	<Field
+		name="by"
+		label={w.tableOne.serveBy}
+		inputmode="numeric"
+		size="6"
+		bind:value={by}
+		error={data.badTime ? w.tableOne.badTime : undefined}
 	/>
-	<CookRuler {ways} serveAtMs={data.serveAtMs} {nowMs} habit={data.habit} />
-	<p>
-		{w.tableOne.doneAt} <b>{tempText(data.convert.coreC, data.habit)}</b>
-		{w.tableOne.inTheMiddle}
-		<span class="quiet"
-			>({coreWords[packing.core]}; {w.tableOne.boilsAt({
-				tempC: tempText(data.asked.boilsC, data.habit)
-			})})</span
-		>{#if tender !== null && packing.state === 'raw'}{w.tableOne.tenderAt({
-				temp: tempText(tender, data.habit)
-			})}{/if}
+	{#if data.onDay}<input type="hidden" name="on" value={data.onDay} />{/if}
+	<Press type="submit" look="quiet">{w.tableOne.look}</Press>
+</form>
+{#if data.sheetId !== null}
+	<p class="mb-3">
+		{w.cookSheet.running} <a href="/table/sheet/{data.sheetId}">{w.cookSheet.toSheet}</a>
 	</p>
-	<Unfolded title={w.cookChart.title} body={() => import('$lib/ui/table/CoreTemperatures.svelte')}>
-		{#snippet children(CoreTemperatures)}
-			<CoreTemperatures
-				{lines}
-				serveAtMs={data.serveAtMs}
-				{spanMin}
-				coreC={data.convert.coreC}
-				habit={data.habit}
-			/>
-		{/snippet}
-	</Unfolded>
-	<Cautions codes={data.cautions} habit={data.habit} />
-	{#if data.changed.length > 0}<p>
-			{w.tableOne.changed({
-				what: data.changed.map((change) => w.cardChanges[change]).join(', ')
-			})}
+{:else if waits}
+	<p role="status" class="mb-3">
+		{todayFailed ? w.whatIf.failed : w.tableOne.together({ n: data.others.length + 1 })}
+	</p>
+{:else if !cooked}
+	{#if !evening.best}<p class="mb-3">
+			<Word tone="caution" text={chosen ? w.cookSheet.bestNone : w.table.noWay} />
 		</p>{/if}
-</section>
-
-<div class="ways">
-	{#each ways.slice(0, shownFirst) as { option, plan } (JSON.stringify(option.method))}
-		{@render way(option, plan)}
-	{/each}
-	{#each waiting as times (methodKey(times.method))}<LikelyWay {times} habit={data.habit} />{/each}
-</div>
-{#if ways.length > shownFirst}
-	<details bind:open={showsOthers}>
-		<summary class="more">{w.tableOne.otherWays({ n: ways.length - shownFirst })}</summary>
-		<div class="ways">
-			{#each ways.slice(shownFirst) as { option, plan } (JSON.stringify(option.method))}
-				{@render way(option, plan)}
-			{/each}
-		</div>
-	</details>
+	{#if chosen}
+		<BestPlan
+			{routes}
+			{chosen}
+			pack={{
+				state: packing.state,
+				content: packing.content,
+				core: packing.core,
+				outSinceMs: pack.status === 'thawing' ? pack.pulledAtMs : null
+			}}
+			kept={data.kept}
+			facts={{
+				kind: data.asked.kind,
+				state: packing.state,
+				coreC: data.convert.coreC,
+				tenderC: packing.state === 'raw' ? tender : null,
+				inPan: data.inPan,
+				blocks: data.convert.blockCount ?? 1,
+				block: pack.own.block,
+				bowl:
+					chosen.method.appliance === 'slow-cooker'
+						? data.asked.slowCooker?.bowl
+						: chosen.method.appliance === 'pressure-cooker'
+							? data.asked.pressureCooker?.bowl
+							: undefined,
+				serveWith: pack.serveWith
+			}}
+			others={data.others}
+			serveAtMs={planAtMs}
+			{nowMs}
+			boilsC={data.asked.boilsC}
+			habit={data.habit}
+		/>
+	{/if}
 {/if}
+<Cautions codes={data.cautions} habit={data.habit} />
+{#if data.rough}<p class="quiet">{w.tableOne.rough}</p>{/if}
+{#if data.changed.length > 0}<p>
+		{w.tableOne.changed({
+			what: data.changed.map((change) => w.cardChanges[change]).join(', ')
+		})}
+	</p>{/if}
+
+<details bind:open={showsAll}>
+	<summary class="more">{w.tableOne.everyWay}</summary>
+	<section class="plate grid gap-3">
+		<RouteTable
+			{routes}
+			bind:route={routeName}
+			serveAtMs={data.serveAtMs}
+			{nowMs}
+			habit={data.habit}
+		/>
+		<CookRuler {ways} serveAtMs={data.serveAtMs} {nowMs} habit={data.habit} />
+		<p>
+			{w.tableOne.doneAt} <b>{tempText(data.convert.coreC, data.habit)}</b>
+			{w.tableOne.inTheMiddle}
+			<span class="quiet"
+				>({coreWords[packing.core]}; {w.tableOne.boilsAt({
+					tempC: tempText(data.asked.boilsC, data.habit)
+				})})</span
+			>{#if tender !== null && packing.state === 'raw'}{w.tableOne.tenderAt({
+					temp: tempText(tender, data.habit)
+				})}{/if}
+		</p>
+		<Unfolded
+			title={w.cookChart.title}
+			body={() => import('$lib/ui/table/CoreTemperatures.svelte')}
+		>
+			{#snippet children(CoreTemperatures)}
+				<CoreTemperatures
+					{lines}
+					serveAtMs={data.serveAtMs}
+					{spanMin}
+					coreC={data.convert.coreC}
+					habit={data.habit}
+				/>
+			{/snippet}
+		</Unfolded>
+	</section>
+
+	<div class="ways">
+		{#each ways.slice(0, shownFirst) as { option, plan } (JSON.stringify(option.method))}
+			{@render way(option, plan)}
+		{/each}
+		{#each waiting as times (methodKey(times.method))}<LikelyWay
+				{times}
+				habit={data.habit}
+			/>{/each}
+	</div>
+	{#if ways.length > shownFirst}
+		<details bind:open={showsOthers}>
+			<summary class="more">{w.tableOne.otherWays({ n: ways.length - shownFirst })}</summary>
+			<div class="ways">
+				{#each ways.slice(shownFirst) as { option, plan } (JSON.stringify(option.method))}
+					{@render way(option, plan)}
+				{/each}
+			</div>
+		</details>
+	{/if}
+</details>
 <WhatIf
 	bind:change
 	packed={{
@@ -302,9 +375,6 @@
 		{/snippet}
 	</Unfolded>
 {/if}
-{#if packing.state === 'cooked'}
-	<TimerWays massKg={pack.own.massKg} servings={pack.own.servings} habit={data.habit} />
-{/if}
 {#if !cooked}{@render log()}{/if}
 <p class="quiet mt-4">
 	{w.tableOne.careful({ standing: standingLine })}
@@ -326,7 +396,7 @@
 {/snippet}
 
 {#snippet log()}
-	{#key pack.code}<CookLog
+	{#key pack.code}<span id="how"></span><CookLog
 			options={packing.card.options.filter((option) => option.state === 'frozen')}
 			cooks={data.cooks}
 			habit={data.habit}

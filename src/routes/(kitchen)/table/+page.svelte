@@ -7,7 +7,11 @@
 
 	let { data }: PageProps = $props();
 	const { serveAtMs, nowMs } = $derived(data.asked);
-	const can = $derived(data.ways.flatMap(({ pack, best }) => (best ? [{ pack, best }] : [])));
+	const can = $derived(
+		data.ways.flatMap(({ pack, evening }) =>
+			evening instanceof Promise || !evening?.best ? [] : [{ pack, best: evening.best }]
+		)
+	);
 	const spanMin = $derived(
 		rulerSpanMin(
 			can.map(({ best }) => best),

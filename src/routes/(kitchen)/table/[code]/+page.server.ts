@@ -1,47 +1,30 @@
 import { error, fail, redirect } from '@sveltejs/kit';
 import { airPressureKPa, boilingC } from '$lib/core';
-import { limitsFrom } from '$lib/core/safety/limits';
-import { asIf } from '$lib/core/serving/as-if';
-import { asOfToday, changesSince, isCurrent } from '$lib/core/serving/as-of-today';
-import { thawRoutes } from '$lib/core/serving/thaw-routes';
+import { changesSince } from '$lib/core/serving/as-of-today';
+import { questionOf } from '$lib/server/services/table/pack-question';
+import { routeNames, thawRoutes } from '$lib/core/serving/thaw-routes';
 import * as w from '$lib/present/wording';
 import { assumedSchema } from '$lib/schemas/assumed';
 import { cookLogSchema } from '$lib/schemas/cook-log';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { packActions } from '$lib/server/services/packs/pack-actions';
 import { cautionsOfPack } from '$lib/server/queries/cautions';
-import { cooksOfDish } from '$lib/server/queries/cooks';
+import { cooksLike } from '$lib/server/queries/cooks';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
-import { isCookable, packByCode, type CookablePack } from '$lib/server/queries/packs';
+import { sheetOfPack } from '$lib/server/queries/cook-sheets';
+import { containers } from '$lib/core/published/containers';
+import { keptBackOf } from '$lib/server/services/table/sheet-facts';
+import { together } from '$lib/server/services/table/packs-together';
+import type { Db } from '$lib/server/db/db';
+import { startSheet } from '$lib/server/services/table/start-sheet';
+import { isCookable, packByCode, packsByCode, type CookablePack } from '$lib/server/queries/packs';
 import { assumeOfPack, logCook } from '$lib/server/services/packs/after-cooking';
 import { readTyped } from '$lib/schemas/read-typed';
 import { askedMeal, mealQuery } from '$lib/server/serve-time';
-import { cardOfToday, isOwnCard, ofThisPack } from '$lib/server/services/packs/card-of-today';
-import type { Household } from '$lib/server/db/schema';
+import { cardOfToday } from '$lib/server/services/packs/card-of-today';
 import { nowMs as serverMs } from '$lib/server/now';
 import { saidAtMs } from '$lib/server/said-at';
 import type { Actions, PageServerLoad } from './$types';
-
-/** What is asked of a pack in the household as it is today, and whether its kept card still answers that. */
-function questionOf(pack: CookablePack, house: Household) {
-	const { cardInput, core, card } = pack.packing;
-	const mine = isOwnCard(pack);
-	const packed = mine ? cardInput.convert : ofThisPack(cardInput.convert, pack.own);
-	const today = asOfToday({
-		packed,
-		core,
-		house,
-		limits: limitsFrom(house.limits)
-	});
-	const convert = pack.assumed ? asIf(today, pack.assumed) : today;
-	const input = { ...cardInput, convert, refrigeratorC: house.refrigeratorC };
-	const current =
-		mine &&
-		!pack.assumed &&
-		cardInput.refrigeratorC === house.refrigeratorC &&
-		isCurrent(card, cardInput.convert, today);
-	return { packed, today, input, current };
-}
 
 export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const pack = await packByCode(locals.db, params.code);
@@ -53,30 +36,46 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const { by, onDay, badTime, serveAtMs } = askedMeal(url, habitOf(house), nowMs);
 	const { cardInput, ...packing } = pack.packing;
 	const { packed, today, input, current } = questionOf(pack, house);
+	const others = await othersOf(locals.db, pack, url.searchParams.get('with'));
+	const all = [pack, ...others];
+	const isMany = others.length > 0;
+	const asked = isMany ? together(all.map((one) => questionOf(one, house).input)) : input;
 	const { card } = pack.packing;
+	const busy = await sheetOfPack(locals.db, pack.code);
+	const { slowCooker, pressureCooker } = today;
 	return {
 		pack: { ...pack, packing },
+		/** packs of the same dish that go in with it */
+		others: others.map(({ code }) => code),
+		servings: all.reduce((sum, { own }) => sum + own.servings, 0),
+		massKg: all.reduce((sum, { own }) => sum + own.massKg, 0),
 		/** as packed, in today's household */
-		convert: today,
+		convert: isMany ? asked.convert : today,
 		/** the label says what is still so */
-		current,
+		current: current && !isMany,
 		/** computed anew where it is not; comes when it is ready */
-		todayCard: current ? null : cardOfToday(locals.compute, input),
+		todayCard: current && !isMany ? null : cardOfToday(locals.compute, asked),
 		/** what of the household is not as it was when the label was printed */
 		changed: current ? [] : changesSince(card.modelVersion, packed, today),
 		cautions: await cautionsOfPack(locals.db, 'cook', pack),
-		lateItems: pack.lateItems,
+		kept: keptBackOf(all),
+		/** it is being cooked */
+		sheetId: busy && busy.endedAtMs === null ? busy.id : null,
+		owned: house.owned.appliances,
 		thawPlaces: { refrigeratorC: house.refrigeratorC, coldWaterC: cardInput.coldWaterC },
-		cooks: await cooksOfDish(locals.db, pack.dish.id),
+		cooks: await cooksLike(locals.db, pack.packing),
 		asked: {
 			altitudeM: today.kitchen.altitudeM,
-			slowCooker: today.slowCooker,
-			pressureCooker: today.pressureCooker,
+			slowCooker,
+			pressureCooker,
 			known: cardInput.convert.known,
 			reheat: cardInput.convert.reheat ?? false,
 			kind: cardInput.convert.kind,
 			boilsC: boilingC(airPressureKPa(today.kitchen.altitudeM))
 		},
+		/** known by its name only */
+		rough: cardInput.rough ?? false,
+		inPan: containers[packing.container].pan,
 		by,
 		badTime: badTime !== null,
 		onDay,
@@ -86,8 +85,49 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 	};
 };
 
+/** More packs than this are not one pot. */
+const mostTogether = 12;
+
+/** Of one dish, or of one packing where nobody wrote a dish. */
+const isSameDish = (a: CookablePack, b: CookablePack) =>
+	a.dish ? a.dish.id === b.dish?.id : a.packingId === b.packingId;
+
+/** Packs of the same dish, in the same state, that were named with it. */
+async function othersOf(db: Db, pack: CookablePack, named: string | null) {
+	if (!named) return [];
+	return (await packsByCode(db, named.split(',').slice(0, mostTogether))).filter(
+		(other): other is CookablePack =>
+			isCookable(other) &&
+			other.code !== pack.code &&
+			isSameDish(other, pack) &&
+			other.status === pack.status
+	);
+}
+
 export const actions: Actions = {
 	...packActions,
+	/** begins a meal of this pack, and of others of its dish that go in with it */
+	begin: async ({ request, params, locals }) => {
+		const form = await request.formData();
+		const { db } = locals;
+		const nowMs = serverMs();
+		const first = await packByCode(db, params.code);
+		const route = routeNames.find((name) => name === form.get('route'));
+		const serveAtMs = Number(form.get('serveAtMs'));
+		if (!first || !isCookable(first) || !route || !(serveAtMs > 0))
+			return fail(400, { message: w.cookSheet.noWay });
+		const busy = await sheetOfPack(db, first.code);
+		if (busy && busy.endedAtMs === null) redirect(303, `/table/sheet/${busy.id}`);
+		if (first.status !== 'frozen' && first.status !== 'thawing')
+			return fail(409, { message: w.packActionsAnswers.alreadyOut });
+		const packs = [first, ...(await othersOf(db, first, String(form.get('with') ?? '')))];
+		const house = await getHousehold(db);
+		const way = String(form.get('way') ?? '');
+		const meal = { packs, way, route, serveAtMs, nowMs };
+		const id = await startSheet(db, house, locals.compute, meal);
+		if (id === null) return fail(409, { message: w.cookSheet.noWay });
+		redirect(303, `/table/sheet/${id}`);
+	},
 	assume: async ({ request, params, locals }) => {
 		const pack = await packByCode(locals.db, params.code);
 		if (!pack) error(404);

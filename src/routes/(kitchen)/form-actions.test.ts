@@ -2,19 +2,19 @@ import assert from 'node:assert/strict';
 import { readFileSync, readdirSync } from 'node:fs';
 import { after, before, describe, it } from 'node:test';
 import type { PGlite } from '@electric-sql/pglite';
-import { dayIn } from '../lib/present/time.ts';
-import type { Db } from '../lib/server/db/db.ts';
-import { getDish } from '../lib/server/queries/dishes.ts';
-import { openUndos } from '../lib/server/queries/undo.ts';
-import { frozenPacks } from '../lib/server/queries/packs.ts';
-import { startCooling } from '../lib/server/services/cooling/start-cooling.ts';
-import { writeDish } from '../lib/server/services/dishes/write-dish.ts';
-import { packDish } from '../lib/server/services/packs/pack-dish.ts';
-import { addReading } from '../lib/server/writes/cooling.ts';
-import { addDay, addDayDish } from '../lib/server/writes/days.ts';
-import { addFreezer, saveHousehold } from '../lib/server/writes/household.ts';
-import { addPrices } from '../lib/server/writes/pantry.ts';
-import { aDish, inlineCompute, testDatabase } from '../lib/server/testing/index.ts';
+import { dayIn } from '../../lib/present/time.ts';
+import type { Db } from '../../lib/server/db/db.ts';
+import { getDish } from '../../lib/server/queries/dishes.ts';
+import { openUndos } from '../../lib/server/queries/undo.ts';
+import { frozenPacks } from '../../lib/server/queries/packs.ts';
+import { startCooling } from '../../lib/server/services/cooling/start-cooling.ts';
+import { writeDish } from '../../lib/server/services/dishes/write-dish.ts';
+import { packDish } from '../../lib/server/services/packs/pack-dish.ts';
+import { addReading } from '../../lib/server/writes/cooling.ts';
+import { addDay, addDayDish } from '../../lib/server/writes/days.ts';
+import { addFreezer, saveHousehold } from '../../lib/server/writes/household.ts';
+import { addPrices } from '../../lib/server/writes/pantry.ts';
+import { aDish, inlineCompute, testDatabase } from '../../lib/server/testing/index.ts';
 
 /** How an action ended: what a browser would see of it. */
 type End = { end: 'done' | 'refused' | 'redirect' | 'error'; status: number; data?: unknown };
@@ -470,18 +470,18 @@ describe('every form action, on a real database', () => {
 it('no action is without a case here', () => {
 	// actions that need a server beside them, or more of a day than is worth it here: browser journeys drive them
 	const elsewhere =
-		/^(freezer bulk|freezer\/(count|power|tables)|freezer\/\[code\]|freezer\/temperatures follow|household\/freezers removeFreezer|household\/copies copy|household\/measure learned|labels |pack\/\[id=id\]|prep\/|shop\/pantry fromShop|start (appliances|later)|table\/\[code\] (?!assume|log))/;
+		/^(freezer bulk|freezer\/(count|power|tables)|freezer\/\[code\]|freezer\/temperatures follow|household\/freezers removeFreezer|household\/copies copy|household\/measure learned|labels |pack\/\[id=id\]|prep\/|shop\/pantry fromShop|start (appliances|later)|table\/\[code\] (?!assume|log)|table\/sheet)/;
 	const known = new Set(cases.map(({ page, action }) => `${page} ${action}`));
-	const pages = readdirSync('src/routes', { recursive: true, encoding: 'utf8' })
+	const pages = readdirSync('src/routes/(kitchen)', { recursive: true, encoding: 'utf8' })
 		.filter((name) => name.endsWith('+page.server.ts'))
-		.map((name) => `src/routes/${name}`);
+		.map((name) => `src/routes/(kitchen)/${name}`);
 	const found = pages.flatMap((path) => {
 		const text = readFileSync(path, 'utf8');
 		const from = text.indexOf('export const actions');
 		if (from < 0) return [];
 		const page = path
 			.replaceAll('\\', '/')
-			.replace('src/routes/', '')
+			.replace('src/routes/(kitchen)/', '')
 			.replace('/+page.server.ts', '');
 		return [...text.slice(from).matchAll(/^\t(\w+)(?::|,$)/gm)].map(
 			([, name]) => `${page} ${name}`

@@ -1,0 +1,80 @@
+import type { DishKind } from '../../../core/index.ts';
+import { defaultCompositions } from '../../../core/foods/default-compositions.ts';
+import { isIce, namedStock } from '../../../core/foods/stock-name.ts';
+import type { Aisle } from '../../../core/published/aisles.ts';
+import { containers } from '../../../core/published/containers.ts';
+import { dishKinds } from '../../../core/published/dish-kinds.ts';
+import { limitsFrom } from '../../../core/safety/limits.ts';
+import { cardQuestion } from '../../../core/serving/card-question.ts';
+import type { CookCardInput } from '../../../core/serving/cook-card.ts';
+import { guessKind } from '../../../formats/guess-dish.ts';
+import { parseIngredientLines } from '../../../formats/ingredient-line.ts';
+import type { Household } from '../../db/schema/index.ts';
+import type { Packing } from '../../queries/packs.ts';
+
+/** What a pack without a dish weighs in the pan's density, kg/m³: mostly water. */
+const usualDensityKgPerM3 = 1000;
+
+/** Aisles whose things are a meal, or part of one, by themselves. */
+const meals: ReadonlySet<Aisle> = new Set<Aisle>(['meat', 'fish', 'vegetables']);
+
+/**
+ * What is asked of the model for a pack of which only the name, the weight and the shape are known: the kind its name suggests, the
+ * composition of what it names or of that kind, and what is safe as its packing has it. Its card's ranges are wider. Null for what is
+ * never cooked.
+ */
+export function questionFromName(
+	packing: Pick<
+		Packing,
+		| 'name'
+		| 'state'
+		| 'content'
+		| 'coreC'
+		| 'core'
+		| 'container'
+		| 'massKg'
+		| 'lengthM'
+		| 'widthM'
+		| 'thicknessM'
+		| 'storage'
+	>,
+	house: Household
+): CookCardInput | null {
+	const name = packing.name ?? '';
+	if (isIce(name)) return null;
+	const isPan = containers[packing.container].pan;
+	const { item, isDish } = namedStock(name);
+	// bread, butter, tomato paste: thawed, or put into something else
+	if (item && !isDish && !meals.has(item.aisle)) return null;
+	const lines = parseIngredientLines(name);
+	const guessed = guessKind({ name, method: '', lines });
+	const kind: DishKind = isPan
+		? 'assembled-bake'
+		: item || isDish
+			? guessed
+			: packing.state === 'raw'
+				? 'lean-pieces'
+				: 'meat-in-sauce';
+	const { mobility, cookedGain } = dishKinds[kind];
+	const composition = item && !isDish ? item.composition : defaultCompositions[kind];
+	const { lengthM, widthM, thicknessM, state, content, massKg } = packing;
+	const parts = packing.storage.parts.map((part) => ({ ...part, massKg }));
+	return {
+		...cardQuestion({
+			dish: { kind, state, instruction: null },
+			facts: {
+				food: { composition, mobility, cookedGain },
+				content,
+				// the household's own addition is in it already
+				coreC: packing.coreC - limitsFrom(house.limits).coreAddedK,
+				densityKgPerM3: usualDensityKgPerM3,
+				parts
+			},
+			pack: { massKg, block: { lengthM, widthM, thicknessM }, isPan },
+			house,
+			freezerC: packing.storage.freezerC,
+			limits: limitsFrom(house.limits)
+		}),
+		rough: true
+	};
+}

@@ -1,0 +1,71 @@
+import type { Bowl } from '../../../core/kitchen/appliance-parameters.ts';
+import { cookSheet } from '../../../core/serving/cook-sheet/cook-sheet.ts';
+import { sheetNow, stepText, type StepFacts } from '../../../present/sheet-words.ts';
+import type { Habit } from '../../../present/habit.ts';
+import type { Db } from '../../db/db.ts';
+import { runningSheets, type CookSheetRow } from '../../queries/cook-sheets.ts';
+import type { planMeal } from './start-sheet.ts';
+
+type Meal = Pick<CookSheetRow, 'plan' | 'facts' | 'convert'>;
+
+/** What the words of a meal's steps need. */
+export function stepFactsOf({
+	plan,
+	facts,
+	convert
+}: Meal | NonNullable<Awaited<ReturnType<typeof planMeal>>>): StepFacts {
+	const { kind, blockCount = 1 } = convert;
+	const { state, coreC, tenderC, inPan, block, lateTexts, serveWith } = facts;
+	const bowls: Partial<Record<string, Bowl>> = {
+		'slow-cooker': convert.slowCooker?.bowl,
+		'pressure-cooker': convert.pressureCooker?.bowl
+	};
+	return {
+		kind,
+		state,
+		coreC,
+		tenderC,
+		inPan,
+		blocks: blockCount,
+		block,
+		bowl: bowls[plan.pots[0].method.appliance],
+		lateTexts,
+		serveWith
+	};
+}
+
+/** A sheet as its screens get it: without what only the model needs. */
+export const sheetOnScreen = (sheet: CookSheetRow) => ({
+	id: sheet.id,
+	codes: sheet.codes,
+	facts: sheet.facts,
+	plan: sheet.plan,
+	ticks: sheet.ticks,
+	readings: sheet.readings,
+	endedAtMs: sheet.endedAtMs,
+	ended: sheet.ended,
+	version: sheet.version,
+	stepFacts: stepFactsOf(sheet)
+});
+export type SheetOnScreen = ReturnType<typeof sheetOnScreen>;
+
+/** A meal that is being cooked, as the line of clocks shows it. */
+export interface CookingClock {
+	id: number;
+	name: string;
+	step: string;
+	what: string;
+	atMs: number;
+}
+
+/** The next thing to do of every meal that is being cooked. */
+export async function cookingClocks(db: Db, habit: Habit, nowMs: number): Promise<CookingClock[]> {
+	const sheets = await runningSheets(db);
+	return sheets.flatMap((sheet) => {
+		const made = cookSheet(sheet.plan, sheet.ticks, nowMs);
+		const { next } = sheetNow(made, nowMs);
+		if (!next) return [];
+		const { what } = stepText(next, sheet.plan, stepFactsOf(sheet), habit);
+		return [{ id: sheet.id, name: sheet.facts.name, step: next.id, what, atMs: next.atMs }];
+	});
+}

@@ -1,0 +1,82 @@
+<script lang="ts">
+	import * as w from '$lib/present/wording';
+	import { enhance } from '$app/forms';
+	import { cookSheet } from '$lib/core/serving/cook-sheet/cook-sheet';
+	import { planOfWay, type KeptBack } from '$lib/core/serving/cook-sheet/plan-of-way';
+	import { methodKey } from '$lib/core/cooking/method';
+	import type { Method } from '$lib/core';
+	import type { Route, RouteName } from '$lib/core/serving/thaw-routes';
+	import type { StepFacts } from '$lib/present/sheet-words';
+	import { instantText } from '$lib/present/time';
+	import type { Habit } from '$lib/present/habit';
+	import { methodText } from '$lib/present/wording/codes/words';
+	import Press from '../kit/Press.svelte';
+	import Word from '../kit/Word.svelte';
+	import SheetRuler from './SheetRuler.svelte';
+	import SheetSteps from './SheetSteps.svelte';
+	import { routeText } from './route-text';
+
+	/** The one plan a cook would follow, as steps back from serving, and the way to begin it. */
+	let {
+		routes,
+		chosen,
+		pack,
+		kept,
+		facts,
+		others = [],
+		serveAtMs,
+		nowMs,
+		boilsC,
+		habit
+	}: {
+		routes: readonly Route[];
+		chosen: { method: Method; route: RouteName };
+		pack: Parameters<typeof planOfWay>[0]['pack'];
+		kept: readonly KeptBack[];
+		facts: Omit<StepFacts, 'lateTexts'>;
+		/** codes of packs of the same dish that go in with it */
+		others?: readonly string[];
+		serveAtMs: number;
+		nowMs: number;
+		boilsC: number;
+		habit: Habit;
+	} = $props();
+
+	const route = $derived(routes.find(({ name }) => name === chosen.route));
+	const option = $derived(
+		route?.options.find(({ method }) => methodKey(method) === methodKey(chosen.method))
+	);
+	const made = $derived(
+		route && option && planOfWay({ option, route, pack, kept, serveAtMs, boilsC })
+	);
+	const sheet = $derived(made && cookSheet(made.plan, {}, nowMs));
+</script>
+
+{#if made && sheet && option}
+	<section class="plate grid gap-2">
+		<div class="flex flex-wrap items-start justify-between gap-2">
+			<h2>
+				{w.cookSheet.best({ at: instantText(sheet.serveAtMs, habit, nowMs) })}: {methodText(
+					option.method,
+					habit
+				)}, {routeText(chosen.route)}
+			</h2>
+			{#if option.advice !== 'good'}<Word tone={option.advice} text={option.advice} />{/if}
+		</div>
+		<SheetRuler {sheet} {habit} {nowMs} />
+		<form method="POST" action="?/begin" use:enhance>
+			<input type="hidden" name="way" value={methodKey(option.method)} />
+			<input type="hidden" name="route" value={chosen.route} />
+			<input type="hidden" name="serveAtMs" value={serveAtMs} />
+			{#if others.length > 0}<input type="hidden" name="with" value={others.join(',')} />{/if}
+			<Press type="submit" first>{w.cookSheet.begin}</Press>
+		</form>
+		<SheetSteps
+			{sheet}
+			plan={made.plan}
+			facts={{ ...facts, lateTexts: made.lateTexts }}
+			{habit}
+			{nowMs}
+		/>
+	</section>
+{/if}
