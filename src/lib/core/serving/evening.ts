@@ -53,26 +53,24 @@ export interface Evening {
 
 const adviceRank = { good: 0, caution: 1, refused: 2 } as const;
 
-/**
- * The best way of a pack to be on the table at a time, as a wise cook ranks them, and the way that is ready first when it is begun now;
- * each null when there is none. Refused ways are never among them.
- */
-export function eveningOf(input: {
+/** What is asked of the ways of a pack. */
+export interface EveningAsked {
 	routes: readonly Route[];
-	/** appliances in the kitchen and free; a kept card may know others */
+	/** appliances in the kitchen; a kept card may know others */
 	owned: readonly Method['appliance'][];
 	serveAtMs: number;
 	nowMs: number;
 	/** appliances that are in use, and until when */
 	busyUntilMs?: Partial<Record<Method['appliance'], number>>;
-}): Evening {
-	const { serveAtMs, nowMs, busyUntilMs = {} } = input;
-	const all = input.routes.flatMap((route) =>
+}
+
+/** Every way of a pack that is not refused, whether it makes it or not. */
+function allWays({ routes, owned, serveAtMs, nowMs }: EveningAsked): EveningWay[] {
+	return routes.flatMap((route) =>
 		route.refused
 			? []
 			: route.options.flatMap((option): EveningWay[] => {
-					if (option.advice === 'refused' || !input.owned.includes(option.method.appliance))
-						return [];
+					if (option.advice === 'refused' || !owned.includes(option.method.appliance)) return [];
 					const { beforeMin } = route;
 					const plan = whenToStart({ option, beforeMin, serveAtMs, nowMs });
 					if (!plan || !option.totalMin) return [];
@@ -88,13 +86,26 @@ export function eveningOf(input: {
 					];
 				})
 	);
-	const [best = null] = all
+}
+
+/** The ways that make it, as a wise cook ranks them: by advice, then by bother. */
+export const waysInTime = (asked: EveningAsked): EveningWay[] =>
+	allWays(asked)
 		.filter(
-			({ fits, startAtMs, method }) => fits && startAtMs >= (busyUntilMs[method.appliance] ?? 0)
+			({ fits, startAtMs, method }) =>
+				fits && startAtMs >= (asked.busyUntilMs?.[method.appliance] ?? 0)
 		)
 		.sort((a, b) => adviceRank[a.advice] - adviceRank[b.advice] || a.costMin - b.costMin);
+
+/**
+ * The best way of a pack to be on the table at a time, and the way that is ready first when it is begun now; each null when there is
+ * none. Refused ways are never among them.
+ */
+export function eveningOf(asked: EveningAsked): Evening {
+	const { serveAtMs, nowMs, busyUntilMs = {} } = asked;
+	const [best = null] = waysInTime(asked);
 	// begun now, it is ready as much later as its start has passed
-	const [earliest = null] = all
+	const [earliest = null] = allWays(asked)
 		.map(({ method, route, takeOutAtMs, startAtMs }) => {
 			const inMs = nowMs + startAtMs - (takeOutAtMs ?? startAtMs);
 			const freeMs = busyUntilMs[method.appliance] ?? 0;

@@ -25,6 +25,9 @@ export async function listDays(db: Db): Promise<(DayRow & { dishCount: number })
 const fullRun = (run: RunSheet | null): RunSheet | null =>
 	run && { ...run, plan: run.plan && fullPlan(run.plan) };
 
+/** The plan of a day as it is read from the database; null: there is none. */
+export const fullPlanOf = ({ run }: Pick<DayRow, 'id' | 'run'>) => fullRun(run)?.plan ?? null;
+
 export async function getDay(db: Db, id: number): Promise<DayRow | null> {
 	const [day] = await db
 		.select()

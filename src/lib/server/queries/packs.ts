@@ -188,6 +188,25 @@ export async function servingsOfFrozen(db: Db) {
 		.orderBy(...useFirst);
 }
 
+/** Every frozen pack as the weeks to come see it, use-first; what is no meal by itself has no card. */
+export async function stockToPlan(db: Db) {
+	return db
+		.select({
+			code: packs.code,
+			packingId: packs.packingId,
+			dishId: packings.dishId,
+			name: packName,
+			servings: sql<number>`(${packings.servings} * ${packs.part01})::float8`,
+			bestBy: packs.bestBy,
+			isMeal: sql<boolean>`${packings.cardInput} is not null and ${dishes.standsFor} is null`
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
+		.where(eq(packs.status, 'frozen'))
+		.orderBy(...useFirst);
+}
+
 /** When packs of each dish were eaten last, since a moment. */
 export async function eatenSince(db: Db, sinceMs: number): Promise<Map<number, number>> {
 	const rows = await db

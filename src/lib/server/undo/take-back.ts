@@ -6,6 +6,8 @@ import { saveHousehold, setFreezerRemoved } from '../writes/household.ts';
 import { replaceDayDishes, setDay } from '../writes/days.ts';
 import { addPrices, setStock } from '../writes/pantry.ts';
 import { removeCook } from '../writes/cooks.ts';
+import { endLeftovers } from '../writes/leftovers.ts';
+import { putMeals, removeMeals } from '../writes/meals.ts';
 import { changePackRow, removePackings, removePackRows, setAssumed } from '../writes/packs.ts';
 import { removeFreezerReadings, setBestBy, setContainerOwned } from '../writes/freezer-stock.ts';
 import { closeUndo } from '../writes/undo.ts';
@@ -37,6 +39,12 @@ async function reverse(db: Db, action: UndoAction, nowMs: number): Promise<void>
 			return;
 		case 'cook-logged':
 			return removeCook(db, action.cookId);
+		case 'meals-changed':
+			await removeMeals(db, action.added);
+			return putMeals(db, action.before);
+		case 'leftovers-ended':
+			await endLeftovers(db, action.leftoversId, null);
+			return;
 		case 'day-changed':
 			return replaceDayDishes(db, action.dayId, action.before);
 		case 'day-removed':

@@ -5,6 +5,7 @@ import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
 import type { dayDishes } from '../db/schema/menu.ts';
 import type { Backup } from '../../formats/backup.ts';
 import type { DishContent } from '../db/schema/dishes.ts';
+import type { PlannedMeal } from '../db/schema/cooks.ts';
 import type { Household } from '../db/schema/household.ts';
 
 /** A pack's columns before something was done to it. */
@@ -30,6 +31,9 @@ export type UndoAction =
 	| { kind: 'containers-changed'; container: ContainerKey; owned: number | null }
 	| { kind: 'pack-assumed'; code: string; before: AsIf | null }
 	| { kind: 'cook-logged'; cookId: number }
+	/** `before`: as they were, also those that were taken off; `added`: those that were not there */
+	| { kind: 'meals-changed'; before: PlannedMeal[]; added: number[] }
+	| { kind: 'leftovers-ended'; leftoversId: number }
 	| {
 			kind: 'day-changed';
 			dayId: number;

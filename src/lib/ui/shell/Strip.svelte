@@ -170,7 +170,11 @@
 		white-space: nowrap;
 	}
 	.tag {
+		overflow: hidden;
 		border-left: 4px solid var(--cold);
+	}
+	.tag.hot span {
+		max-width: 220px;
 	}
 	.tag.hot {
 		border-left-color: var(--ember);

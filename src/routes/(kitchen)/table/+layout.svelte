@@ -94,6 +94,7 @@
 			>
 			<a href="/table?by=soon" aria-current={data.asked.soon ? 'true' : undefined}>{w.table.soon}</a
 			>
+			<a href="/table/week">{w.table.weeks}</a>
 		</nav>
 		<p class="quiet">
 			<b>{instantText(serveAtMs, data.habit, nowMs)}</b>{w.table.summary({

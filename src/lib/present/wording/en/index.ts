@@ -15,6 +15,7 @@ export * from './freezer.ts';
 export * from './freezer-care.ts';
 export * from './table.ts';
 export * from './cook-sheet.ts';
+export * from './weeks.ts';
 export * from './household.ts';
 export * from './start.ts';
 export * from './fields.ts';

@@ -10,6 +10,7 @@ export const table = {
 	tonight: 'next time',
 	tomorrow: 'tomorrow',
 	soon: 'as soon as possible',
+	weeks: 'weeks',
 	summary: ({ left, able, all }: { left: Shown; able: Shown; all: Shown }) =>
 		`, in ${left}. ${able} of ${all} can make it.`,
 	empty: 'Nothing is frozen yet. Packs with their cooking times appear here.',

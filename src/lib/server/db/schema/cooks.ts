@@ -114,3 +114,6 @@ export const plannedMeals = pgTable(
 	},
 	(t) => [check('planned_meals_eaters', sql`${t.eaters} between 1 and 100`)]
 );
+
+export type PlannedMeal = typeof plannedMeals.$inferSelect;
+export type Leftovers = typeof leftovers.$inferSelect;

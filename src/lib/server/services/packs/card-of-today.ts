@@ -7,6 +7,8 @@ import type { Compute } from '../../core-worker.ts';
 
 /** Cards computed anew since the server started, newest last; a household looks at a handful an evening. */
 const kept = new Map<string, Promise<CookCard>>();
+/** those of them that have come */
+const settled = new Map<string, CookCard>();
 const mostKept = 60;
 
 /** A pack this much heavier or lighter than its packing still goes by the packing's card (within what the ranges say). */
@@ -43,8 +45,20 @@ export function cardOfToday(compute: Compute, input: CookCardInput): Promise<Coo
 	if (known) return known;
 	const card = compute('card', input);
 	kept.set(key, card);
-	card.catch(() => kept.delete(key));
+	card.then(
+		(made) => settled.set(key, made),
+		() => kept.delete(key)
+	);
 	const oldest = kept.keys().next();
-	if (kept.size > mostKept && !oldest.done) kept.delete(oldest.value);
+	if (kept.size > mostKept && !oldest.done) {
+		kept.delete(oldest.value);
+		settled.delete(oldest.value);
+	}
 	return card;
+}
+
+/** The same, without waiting for it: null where it is still to come, and then it is on its way. */
+export function cardSoon(compute: Compute, input: CookCardInput): CookCard | null {
+	void cardOfToday(compute, input).catch((error) => console.error('A cook card failed:', error));
+	return settled.get(JSON.stringify(input)) ?? null;
 }

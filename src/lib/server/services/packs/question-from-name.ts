@@ -16,7 +16,7 @@ import type { Packing } from '../../queries/packs.ts';
 const usualDensityKgPerM3 = 1000;
 
 /** Aisles whose things are a meal, or part of one, by themselves. */
-const meals: ReadonlySet<Aisle> = new Set<Aisle>(['meat', 'fish', 'vegetables']);
+const meals: ReadonlySet<Aisle> = new Set<Aisle>(['meat', 'fish', 'greens']);
 
 /**
  * What is asked of the model for a pack of which only the name, the weight and the shape are known: the kind its name suggests, the
@@ -45,7 +45,7 @@ export function questionFromName(
 	const isPan = containers[packing.container].pan;
 	const { item, isDish } = namedStock(name);
 	// bread, butter, tomato paste: thawed, or put into something else
-	if (item && !isDish && !meals.has(item.aisle)) return null;
+	if (item && !isDish && (!meals.has(item.aisle) || item.storage === 'fruit')) return null;
 	const lines = parseIngredientLines(name);
 	const guessed = guessKind({ name, method: '', lines });
 	const kind: DishKind = isPan

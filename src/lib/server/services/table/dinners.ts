@@ -1,6 +1,6 @@
 import { cookSheet } from '../../../core/serving/cook-sheet/cook-sheet.ts';
 import type { Method } from '../../../core/cooking/method.ts';
-import { eveningOf, type Evening } from '../../../core/serving/evening.ts';
+import { eveningOf, type Evening, type EveningAsked } from '../../../core/serving/evening.ts';
 import { packsFor } from '../../../core/serving/packs-for.ts';
 import { inDinnerOrder } from '../../../core/serving/dinner-order.ts';
 import type { PullTimes } from '../../../core/storage/pull.ts';
@@ -117,7 +117,7 @@ async function forSoMany(
 		firsts: readonly FirstPack[];
 		eaters: number;
 		plain: (first: FirstPack) => Dinner;
-		when: Omit<Parameters<typeof eveningOf>[0], 'routes'>;
+		when: Omit<EveningAsked, 'routes'>;
 	}
 ): Promise<Dinner[]> {
 	const all = await servingsOfFrozen(db);
@@ -156,7 +156,7 @@ async function together(
 	compute: Compute,
 	house: Household,
 	codes: readonly string[],
-	when: Omit<Parameters<typeof eveningOf>[0], 'routes'>
+	when: Omit<EveningAsked, 'routes'>
 ): Promise<Evening | null> {
 	const packs = (await packsByCode(db, codes)).filter(isCookable);
 	if (packs.length < codes.length) return null;

@@ -256,7 +256,12 @@
 				<summary>{w.cookSheet.sides}</summary>
 				<form method="POST" action="?/side" use:enhance class="grid gap-2">
 					<Field name="name" label={w.cookSheet.sideName} maxlength="60" />
-					<Field name="minutes" label={w.cookSheet.sideMin} hint={w.cookSheet.sideExample} size="8" />
+					<Field
+						name="minutes"
+						label={w.cookSheet.sideMin}
+						hint={w.cookSheet.sideExample}
+						size="8"
+					/>
 					<Choice name="uses" label={w.cookSheet.sideUses} items={uses} value="" />
 					<Press type="submit" look="quiet">{w.cookSheet.sideAdd}</Press>
 				</form>

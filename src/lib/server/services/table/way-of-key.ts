@@ -1,0 +1,39 @@
+import * as yup from 'yup';
+import { applianceNames } from '../../../core/kitchen/owned-appliances.ts';
+import { hobLevels, type Method } from '../../../core/cooking/method.ts';
+import { routeNames, type RouteName } from '../../../core/serving/thaw-routes.ts';
+
+const method = yup
+	.object({
+		appliance: yup
+			.string()
+			.oneOf([...applianceNames])
+			.required(),
+		setting: yup.string().oneOf(['low', 'high']),
+		release: yup.string().oneOf(['natural', 'quick']),
+		ovenC: yup.number().min(30).max(350),
+		covered: yup.boolean(),
+		level: yup.string().oneOf([...hobLevels]),
+		powerW: yup.number().min(100).max(3000),
+		bathC: yup.number().min(30).max(100),
+		circulated: yup.boolean()
+	})
+	.noUnknown()
+	.strict();
+
+/** A way read back from what a form names it by (`wayKey`); null when it is none. */
+export function wayOfKey(key: string): { method: Method; route: RouteName } | null {
+	const at = key.indexOf(' ');
+	const route = routeNames.find((name) => name === key.slice(0, at));
+	if (!route) return null;
+	try {
+		const entries: unknown = JSON.parse(key.slice(at + 1));
+		if (!Array.isArray(entries)) return null;
+		const value = Object.fromEntries(entries as [string, unknown][]);
+		return method.isValidSync(value) ? { method: value as unknown as Method, route } : null;
+	} catch (error) {
+		// not written by a page of ours
+		if (error instanceof SyntaxError || error instanceof TypeError) return null;
+		throw error;
+	}
+}

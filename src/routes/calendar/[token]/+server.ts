@@ -1,0 +1,16 @@
+import { timingSafeEqual } from 'node:crypto';
+import { error } from '@sveltejs/kit';
+import { getHousehold } from '$lib/server/queries/household';
+import { mealCalendar } from '$lib/server/services/table/meal-calendar';
+import { nowMs } from '$lib/server/now';
+
+/** The same for a calendar that subscribed by the household's address, and nothing else. */
+export const GET = async ({ params, locals }) => {
+	const house = await getHousehold(locals.db);
+	const [given, known] = [params.token, house.calendarToken ?? ''].map((text) => Buffer.from(text));
+	if (known.length === 0 || given.length !== known.length || !timingSafeEqual(given, known))
+		error(404);
+	return new Response(await mealCalendar(locals.db, locals.compute, house, nowMs()), {
+		headers: { 'content-type': 'text/calendar; charset=utf-8', 'cache-control': 'no-cache' }
+	});
+};
