@@ -3,6 +3,7 @@ import { benchLabels } from './labels.ts';
 import { benchLines } from './lines.ts';
 import { benchMenu } from './menu.ts';
 import { benchScreens } from './screens.ts';
+import { benchTable } from './table.ts';
 import { benchSchedule } from './schedule.ts';
 
 import { benchAnswers, benchCellStep, benchErrorAgainstCost, benchGrowth } from './core.ts';
@@ -18,6 +19,7 @@ const parts: Record<string, () => void | Promise<void>> = {
 	schedule: benchSchedule,
 	labels: benchLabels,
 	freezer: benchFreezer,
+	table: benchTable,
 	screens: benchScreens
 };
 const only = process.argv[2];

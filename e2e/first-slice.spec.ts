@@ -257,6 +257,7 @@ test('5 freezer: a pack is discarded only with a reason, and is back by one tap'
 
 test('6 table: every appliance from both states, when to start, cooked and undone', async () => {
 	await page.goto(`/table/${code}?by=18:30`);
+	await page.getByText('Every way, by every route').click();
 	for (const route of [
 		'straight from frozen',
 		'cold water until it bends',

@@ -7,6 +7,8 @@ import { templates } from './templates';
 export interface House {
 	name: string;
 	from: keyof typeof templates | 'empty';
+	/** the file its clock is put forward by */
+	shiftFile?: string;
 }
 
 /** A data folder like a template, or none yet. */
@@ -30,7 +32,8 @@ export const test = base.extend<object, { house: House; home: { base: string } }
 			const port = 4900 + info.parallelIndex * 10;
 			const running = server(port, freshData(`test-results/${house.name}-data`, house.from), {
 				// where the simulated shop answers while a test runs it
-				ALMACEN_SHOP: `http://127.0.0.1:${port + 50}`
+				ALMACEN_SHOP: `http://127.0.0.1:${port + 50}`,
+				...(house.shiftFile && { ALMACEN_SHIFT_FILE: house.shiftFile })
 			});
 			await running.answers();
 			await use({ base: `http://127.0.0.1:${port}` });

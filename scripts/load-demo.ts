@@ -10,7 +10,10 @@ import { changeRun } from '../src/lib/server/services/day/note-events.ts';
 import { addPrices, setStock } from '../src/lib/server/writes/pantry.ts';
 import { countDishes } from '../src/lib/server/queries/dishes.ts';
 import { addNote } from '../src/lib/server/writes/dishes.ts';
-import { listFreezers } from '../src/lib/server/queries/household.ts';
+import { getHousehold, listFreezers } from '../src/lib/server/queries/household.ts';
+import { fillEvenings } from '../src/lib/server/services/table/plan-meals.ts';
+import { addLeftovers } from '../src/lib/server/writes/leftovers.ts';
+import { mondayOf } from '../src/lib/core/serving/weeks/monday.ts';
 import { addFreezer, saveHousehold } from '../src/lib/server/writes/household.ts';
 import { undoEntries } from '../src/lib/server/db/schema/index.ts';
 import { setContainerOwned } from '../src/lib/server/writes/freezer-stock.ts';
@@ -35,6 +38,7 @@ import {
 	house,
 	packingDay,
 	pastDay,
+	leftover,
 	packings,
 	prices,
 	stock
@@ -201,5 +205,17 @@ else {
 		for (const [ago, tempC] of readings)
 			await addReading(db, { runId: started.id, atMs: nowMs - ago * 60_000, tempC });
 	}
+	// this week and the next, what was left yesterday
+	const household = await getHousehold(db);
+	const monday = mondayOf(today);
+	for (const from of [monday, addDays(monday, 7)]) await fillEvenings(db, household, from, nowMs);
+	await addLeftovers(db, {
+		name: leftover.name,
+		codes: [],
+		servings: leftover.servings,
+		storedAtMs: nowMs - 20 * hourMs,
+		eatBy: addDays(today, 2)
+	});
+	await db.delete(undoEntries);
 }
 await opened.close();

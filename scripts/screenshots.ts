@@ -22,6 +22,7 @@ const dish = await first('/menu', 'a.title:has-text("Chicken")');
 const day = await first('/menu', 'a[href^="/menu/day/"]');
 const run = await first('/cool', 'h2 a:has-text("Chickpea")');
 const dayId = day?.split('/').at(-1);
+const sheet = await first('/table', 'a[href^="/table/sheet/"]');
 const code = chicken?.split('/').at(-1);
 
 const views = [
@@ -42,7 +43,8 @@ const views = [
 	{ name: 'freezer-phone', path: '/freezer', size: phone },
 	{ name: 'table', path: '/table', size: desktop },
 	{ name: 'cook-card', path: `/table/${code}`, size: desktop },
-	{ name: 'cook-card-phone', path: `/table/${code}`, size: phone }
+	{ name: 'week', path: '/table/week', size: desktop },
+	{ name: 'cook-sheet-phone', path: sheet, size: phone }
 ];
 for (const view of views) {
 	if (!view.path || (only && !only.includes(view.name))) continue;

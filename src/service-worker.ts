@@ -44,19 +44,29 @@ const isScreen = (request: Request, url: URL) =>
 	screens.test(url.pathname) &&
 	(request.mode === 'navigate' || url.pathname.endsWith('/__data.json'));
 
-/** As it is now; without a connection as it was last seen. */
-async function nowOrLast(request: Request, url: URL): Promise<Response> {
+/** As it is now; without a connection as it was last seen. What comes piece by piece is shown as it comes, and kept when it is whole. */
+async function nowOrLast(
+	request: Request,
+	url: URL,
+	meanwhile: (work: Promise<void>) => void
+): Promise<Response> {
 	const cache = await caches.open(seen);
 	const key = url.origin + url.pathname;
 	try {
 		const answer = await fetch(request);
-		if (answer.ok && !answer.redirected && isWhole(url)) await cache.put(key, answer.clone());
+		if (answer.ok && !answer.redirected && isWhole(url))
+			meanwhile(cache.put(key, answer.clone()).catch(notWhole));
 		return answer;
 	} catch (error) {
 		const last = await cache.match(key);
 		if (last) return last;
 		throw error;
 	}
+}
+
+/** A page that was left before all of it had come is not kept. */
+function notWhole(error: unknown): void {
+	if (!(error instanceof TypeError || error instanceof DOMException)) throw error;
 }
 
 /** A screen that came as a page is later asked for as data: that is kept beside it, so that losing the connection never loses the screen. */
@@ -80,7 +90,14 @@ worker.addEventListener('fetch', (event) => {
 			caches.match(url.pathname, { cacheName: frame }).then((known) => known ?? fetch(request))
 		);
 	else if (isScreen(request, url)) {
-		const answer = nowOrLast(request, url);
+		const keeping: Promise<void>[] = [];
+		const answer = nowOrLast(request, url, (work) => keeping.push(work));
+		event.waitUntil(
+			answer.then(
+				() => Promise.all(keeping),
+				() => undefined
+			)
+		);
 		event.respondWith(answer);
 		if (request.mode === 'navigate')
 			event.waitUntil(

@@ -5,6 +5,7 @@ import type { CoolingRequest } from '../../src/lib/server/services/cooling/start
 
 /** An invented household of five in a mountain town, used for the demo, documentation and pictures. */
 export const house = {
+	eaters: 5,
 	system: 'metric' as const,
 	temperature: 'c' as const,
 	altitudeM: 1450,
@@ -546,3 +547,6 @@ export const containersOwned = [
 
 /** A warm day of the chest freezer: its lid was not shut. Hours ago, °C. */
 export const warmSpell = { fromHoursAgo: 24 * 12, hours: 20, toC: -7 };
+
+/** What stands in the refrigerator from yesterday's dinner. */
+export const leftover = { name: 'Beef and barley goulash', servings: 2 };

@@ -1,6 +1,7 @@
 import { Temporal } from 'temporal-polyfill';
 import type { Habit } from '../present/habit.ts';
-import { timeOfDayText } from '../present/time.ts';
+import { dayIn, timeOfDayText } from '../present/time.ts';
+import type { Away } from '../core/serving/away.ts';
 import { isDay } from '../core/units/day.ts';
 import { clockFromText } from '../schemas/clock-text.ts';
 
@@ -92,3 +93,27 @@ export const clockOnDayMs = (onDay: string, clock: string, timeZone: string): nu
 
 const onDayMs = (onDay: string, plainTime: Temporal.PlainTimeLike, timeZone: string): number =>
 	Temporal.PlainDate.from(onDay).toZonedDateTime({ timeZone, plainTime }).epochMilliseconds;
+
+/** The hours nobody is in the kitchen, of the day a meal is on: `outFrom` and `outTo` as typed; null where they are not given or no hours. */
+export function askedAway(
+	url: URL,
+	serveAtMs: number,
+	timeZone: string
+): { typed: { from: string; to: string }; away: Away | null; isBad: boolean } {
+	const typed = {
+		from: url.searchParams.get('outFrom')?.trim() ?? '',
+		to: url.searchParams.get('outTo')?.trim() ?? ''
+	};
+	if (!typed.from && !typed.to) return { typed, away: null, isBad: false };
+	const [from, to] = [typed.from, typed.to].map(clockFromText);
+	if (!from || !to) return { typed, away: null, isBad: true };
+	const day = dayIn(serveAtMs, timeZone);
+	const away = { fromMs: onDayMs(day, from, timeZone), toMs: onDayMs(day, to, timeZone) };
+	return away.fromMs < away.toMs
+		? { typed, away, isBad: false }
+		: { typed, away: null, isBad: true };
+}
+
+/** The same as part of an address. */
+export const awayQuery = ({ from, to }: { from: string; to: string }): string =>
+	from && to ? `&${new URLSearchParams({ outFrom: from, outTo: to }).toString()}` : '';

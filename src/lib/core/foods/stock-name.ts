@@ -23,6 +23,9 @@ export interface NamedStock {
 
 export const isIce = (name: string): boolean => ices.test(name);
 
+/** Whether a name is a dish's, whatever is in it. */
+export const isDishName = (name: string): boolean => dish.test(name);
+
 /** Reads the name of something that lies in the freezer already. */
 export function namedStock(name: string): NamedStock {
 	const item = findItem(name);

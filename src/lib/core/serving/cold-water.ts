@@ -1,6 +1,9 @@
 import { thawingRange } from '../freezing/thawing-range.ts';
 import { kgPer } from '../units/factors.ts';
 
+/** Water that thaws a pack is changed this often, minutes (common practice, no source). */
+export const changesWaterMin = 30;
+
 export type WaterRefusal = 'pan' | 'too-long-in-water';
 
 /** Perishable food may be above 5 °C outside the refrigerator for so long, minutes (USDA FSIS). */

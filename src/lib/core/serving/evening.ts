@@ -1,6 +1,8 @@
 import type { CookOption } from '../cooking/conversion/convert-cook.ts';
 import type { Method } from '../cooking/method.ts';
 import type { RouteName, Route } from './thaw-routes.ts';
+import { changesWaterMin } from './cold-water.ts';
+import { aroundAway, type Away } from './away.ts';
 import { whenToStart, type StartPlan } from './when-to-start.ts';
 
 /** One way of getting a pack onto the table. */
@@ -13,8 +15,7 @@ export interface EveningWay extends StartPlan {
 	costMin: number;
 }
 
-/** Water that thaws a pack is changed this often, and that takes so long, minutes (common practice, no source). */
-export const changesWaterMin = 30;
+/** Changing the water that thaws a pack takes so long, minutes (common practice, no source). */
 const changeMin = 3;
 /** Standing by that a minute of an appliance's time costs, and minutes of hands to set it going and to empty it (judgement). */
 const tending: Readonly<Record<Method['appliance'], { hands: number; share: number }>> = {
@@ -62,18 +63,23 @@ export interface EveningAsked {
 	nowMs: number;
 	/** appliances that are in use, and until when */
 	busyUntilMs?: Partial<Record<Method['appliance'], number>>;
+	/** nobody is in the kitchen meanwhile */
+	away?: Away | null;
 }
 
 /** Every way of a pack that is not refused, whether it makes it or not. */
-function allWays({ routes, owned, serveAtMs, nowMs }: EveningAsked): EveningWay[] {
+function allWays({ routes, owned, serveAtMs, nowMs, away }: EveningAsked): EveningWay[] {
 	return routes.flatMap((route) =>
 		route.refused
 			? []
 			: route.options.flatMap((option): EveningWay[] => {
 					if (option.advice === 'refused' || !owned.includes(option.method.appliance)) return [];
 					const { beforeMin } = route;
-					const plan = whenToStart({ option, beforeMin, serveAtMs, nowMs });
-					if (!plan || !option.totalMin) return [];
+					const latest = whenToStart({ option, beforeMin, serveAtMs, nowMs });
+					if (!latest || !option.totalMin) return [];
+					const plan = away
+						? aroundAway(latest, away, { option, route: route.name, serveAtMs, nowMs })
+						: latest;
 					return [
 						{
 							method: option.method,

@@ -32,12 +32,12 @@ export async function removeMeals(db: Db, ids: readonly number[]): Promise<void>
 
 /** Meals as they were, with their numbers; a calendar sees them changed once more. */
 export async function putMeals(db: Db, rows: readonly PlannedMeal[]): Promise<void> {
-	for (const { version, ...row } of rows) {
+	for (const { version, id, ...row } of rows) {
 		const now = sql`greatest(${plannedMeals.version}, ${version}) + 1`;
 		await db
 			.insert(plannedMeals)
 			.overridingSystemValue()
-			.values({ ...row, version: version + 1 })
+			.values({ ...row, id, version: version + 1 })
 			.onConflictDoUpdate({ target: plannedMeals.id, set: { ...row, version: now } });
 	}
 }

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
-	import { enhance } from '$app/forms';
 	import { cookSheet } from '$lib/core/serving/cook-sheet/cook-sheet';
+	import type { Away } from '$lib/core/serving/away';
 	import { planOfWay, type KeptBack } from '$lib/core/serving/cook-sheet/plan-of-way';
 	import { methodKey } from '$lib/core/cooking/method';
 	import type { Method } from '$lib/core';
@@ -10,7 +10,7 @@
 	import { instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
 	import { methodText } from '$lib/present/wording/codes/words';
-	import Press from '../kit/Press.svelte';
+	import BeginForm from './BeginForm.svelte';
 	import Word from '../kit/Word.svelte';
 	import SheetRuler from './SheetRuler.svelte';
 	import SheetSteps from './SheetSteps.svelte';
@@ -24,6 +24,7 @@
 		kept,
 		facts,
 		others = [],
+		away = null,
 		serveAtMs,
 		nowMs,
 		boilsC,
@@ -36,6 +37,8 @@
 		facts: Omit<StepFacts, 'lateTexts'>;
 		/** codes of packs of the same dish that go in with it */
 		others?: readonly string[];
+		/** nobody is in the kitchen meanwhile */
+		away?: Away | null;
 		serveAtMs: number;
 		nowMs: number;
 		boilsC: number;
@@ -47,7 +50,7 @@
 		route?.options.find(({ method }) => methodKey(method) === methodKey(chosen.method))
 	);
 	const made = $derived(
-		route && option && planOfWay({ option, route, pack, kept, serveAtMs, boilsC })
+		route && option && planOfWay({ option, route, pack, kept, serveAtMs, boilsC, away })
 	);
 	const sheet = $derived(made && cookSheet(made.plan, {}, nowMs));
 </script>
@@ -64,13 +67,7 @@
 			{#if option.advice !== 'good'}<Word tone={option.advice} text={option.advice} />{/if}
 		</div>
 		<SheetRuler {sheet} {habit} {nowMs} />
-		<form method="POST" action="?/begin" use:enhance>
-			<input type="hidden" name="way" value={methodKey(option.method)} />
-			<input type="hidden" name="route" value={chosen.route} />
-			<input type="hidden" name="serveAtMs" value={serveAtMs} />
-			{#if others.length > 0}<input type="hidden" name="with" value={others.join(',')} />{/if}
-			<Press type="submit" first>{w.cookSheet.begin}</Press>
-		</form>
+		<BeginForm method={option.method} route={chosen.route} {serveAtMs} {others} {away} first />
 		<SheetSteps
 			{sheet}
 			plan={made.plan}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
+	import type { Snippet } from 'svelte';
 	import type { CookOption, DishKind, PressureCooker, SlowCooker } from '$lib/core';
 	import type { ConvertInput } from '$lib/core';
 	import type { StartPlan } from '$lib/core/serving/when-to-start';
@@ -28,7 +29,8 @@
 		addOnDay,
 		late,
 		inWater = false,
-		label
+		label,
+		begin
 	}: {
 		option: CookOption & { comeUpMin: number | null };
 		plan: StartPlan | null;
@@ -58,6 +60,8 @@
 		inWater?: boolean;
 		/** what the printed label says of this way, when it was computed with other appliances */
 		label?: CookOption;
+		/** the way to begin it so */
+		begin?: Snippet;
 	} = $props();
 
 	/** pots of which it matters how full they are */
@@ -234,4 +238,5 @@
 			</ul>
 		{/if}
 	{/if}
+	{#if option.setMin}{@render begin?.()}{/if}
 </section>

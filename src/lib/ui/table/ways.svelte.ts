@@ -1,4 +1,4 @@
-import type { ConvertInput, CookCurve, CookOption, LikelyTimes, Method, State } from '$lib/core';
+import type { ConvertInput, CookCurve, CookOption, LikelyTimes, State } from '$lib/core';
 import { methodKey } from '$lib/core/cooking/method';
 import { waysClient } from '$lib/workers/ways-client';
 

@@ -325,6 +325,7 @@
 			<li><a href="/freezer/already">{say.already}</a></li>
 			<li><a href="/freezer/count">{say.count}</a></li>
 			<li><a href="/freezer/power">{say.power}</a></li>
+			<li><a href="/freezer/defrost">{say.defrost}</a></li>
 			<li><a href="/freezer/temperatures">{say.thermometer}</a></li>
 			<li><a href="/contents.pdf" target="_blank" rel="external">{say.door}</a></li>
 			<li><a href="/freezer/tables">{say.csv}</a></li>

@@ -1,7 +1,7 @@
 import { addDays } from '$lib/core/units/day';
 import { dayIn, instantText } from '$lib/present/time';
 import { numberFromText } from '$lib/schemas/quantity-text';
-import { askedMeal, mealQuery } from '$lib/server/serve-time';
+import { askedAway, askedMeal, awayQuery, mealQuery } from '$lib/server/serve-time';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { dinners } from '$lib/server/services/table/dinners';
 import { nowMs as serverMs } from '$lib/server/now';
@@ -23,7 +23,12 @@ export const load: LayoutServerLoad = async ({ locals, url }) => {
 		people !== null && !(Number.isInteger(people) && people >= 1 && people <= mostEaters);
 	const eaters = isBadFor ? null : people;
 	const at = (serveAtMs: number) =>
-		dinners(locals.db, locals.compute, house, { serveAtMs, nowMs, eaters });
+		dinners(locals.db, locals.compute, house, {
+			serveAtMs,
+			nowMs,
+			eaters,
+			away: askedAway(url, serveAtMs, house.timeZone).away
+		});
 	const wantsSoon = url.searchParams.get('by') === 'soon';
 	/** When the first of them can be ready, begun now; null when none can. */
 	const soonestMs = async (): Promise<number | null> => {
@@ -45,8 +50,9 @@ export const load: LayoutServerLoad = async ({ locals, url }) => {
 	const today = dayIn(nowMs, habit.timeZone);
 	const serveDay = dayIn(serveAtMs, habit.timeZone);
 	const tomorrow = addDays(today, 1);
+	const out = askedAway(url, serveAtMs, house.timeZone);
 	const query = (onDay: string | null) =>
-		mealQuery(by, onDay) + (eaters === null ? '' : `&for=${eaters}`);
+		mealQuery(by, onDay) + (eaters === null ? '' : `&for=${eaters}`) + awayQuery(out.typed);
 	return {
 		asked: {
 			by,
@@ -58,6 +64,8 @@ export const load: LayoutServerLoad = async ({ locals, url }) => {
 			people: typedFor,
 			isBadFor,
 			eaters,
+			out: out.typed,
+			isBadOut: out.isBad,
 			serveAtMs,
 			nowMs,
 			/** the same moment on the card of a pack */

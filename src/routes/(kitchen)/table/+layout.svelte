@@ -80,6 +80,27 @@
 			/>
 			{#if data.asked.onDay}<input type="hidden" name="on" value={data.asked.onDay} />{/if}
 			<Press type="submit" look="quiet">{w.table.look}</Press>
+			<details class="out" open={data.asked.out.from !== ''}>
+				<summary>{w.table.outOfHouse}</summary>
+				<span class="hours">
+					<Field
+						name="outFrom"
+						label={w.table.outFrom}
+						inputmode="numeric"
+						size="6"
+						value={data.asked.out.from}
+						error={data.asked.isBadOut ? w.table.badOut : undefined}
+					/>
+					<Field
+						name="outTo"
+						label={w.table.outTo}
+						inputmode="numeric"
+						size="6"
+						value={data.asked.out.to}
+					/>
+				</span>
+				<p class="quiet">{w.table.outHow}</p>
+			</details>
 		</form>
 		<nav class="when" aria-label={w.table.when}>
 			<a
@@ -133,6 +154,7 @@
 				</ul>
 			{/if}
 		{/if}
+		<p class="mt-3"><a class="more" href="/table/still-good">{w.table.stillGood}</a></p>
 	</section>
 	<div class="card">{@render children()}</div>
 </div>
@@ -190,8 +212,23 @@
 		gap: 22px;
 		align-items: start;
 	}
+	.out {
+		flex-basis: 100%;
+	}
+	.out summary {
+		min-height: 44px;
+		padding: 10px 0;
+		font-weight: 700;
+		font-size: 14px;
+		cursor: pointer;
+	}
+	.hours {
+		display: flex;
+		gap: 8px;
+	}
 	.by {
 		display: flex;
+		flex-wrap: wrap;
 		align-items: flex-end;
 		gap: 8px;
 		padding: 6px 10px 8px;
@@ -248,6 +285,10 @@
 	}
 	.no {
 		padding: 6px 0;
+	}
+	.more {
+		display: inline-block;
+		padding: 12px 0;
 	}
 	.no a {
 		display: inline-block;

@@ -1,6 +1,7 @@
 import { thawingRange } from '../../freezing/thawing-range.ts';
 import type { ApplianceName } from '../../kitchen/owned-appliances.ts';
-import { changesWaterMin } from '../evening.ts';
+import { afterAway, beforeAway } from '../away.ts';
+import { changesWaterMin } from '../cold-water.ts';
 import type {
 	CookSheet,
 	SheetPlan,
@@ -150,6 +151,14 @@ const releaseMin = ({ totalMin, preheatMin, comeUpMin, setMin }: SheetPot): numb
 
 const standMin = ({ totalMin, setMin }: SheetPot): number => Math.max(0, totalMin.to - setMin.to);
 
+/** Steps up to the food going in. */
+const beforeCooking: ReadonlySet<SheetStepKind> = new Set<SheetStepKind>([
+	'take-out',
+	'into-water',
+	'preheat',
+	'in'
+]);
+
 /** When each part begins: as late as serving allows, not before what leads to it, not before now where hands are wanted. */
 function startsOf(
 	phases: readonly Phase[],
@@ -161,6 +170,8 @@ function startsOf(
 	let atMs = plan.wishMs;
 	for (let i = phases.length - 1; i >= 0; i--) {
 		atMs -= phases[i].minutes * minMs;
+		// what has to be begun while nobody is there is begun before
+		if (plan.away && beforeCooking.has(phases[i].kind)) atMs = beforeAway(atMs, plan.away);
 		latest[i] = atMs;
 	}
 	const begun: number[] = [];
@@ -170,7 +181,11 @@ function startsOf(
 		// what is cooking does not wait for the clock
 		const follows = i > 0 && phases[i - 1].goesOn;
 		const waits = follows ? reached : Math.max(latest[i], reached);
-		begun[i] = ticked ?? (phase.hands ? Math.max(waits, nowMs) : waits);
+		const there =
+			plan.away && phase.hands && !beforeCooking.has(phase.kind)
+				? afterAway(waits, plan.away)
+				: waits;
+		begun[i] = ticked ?? (phase.hands ? Math.max(there, nowMs) : there);
 		if (phase.kind === 'measure' && ticked === undefined) {
 			const said = plan.pots[phase.of].readyAtMs;
 			if (said !== null) begun[i] = Math.max(said, nowMs);

@@ -1,5 +1,6 @@
 import type { CookOption } from '../../cooking/conversion/conversion.ts';
 import type { CoreTemperatureClass } from '../../published/core-temperatures.ts';
+import type { Away } from '../away.ts';
 import { addLate } from '../add-late.ts';
 import type { Route } from '../thaw-routes.ts';
 import { potOf } from './pot-of.ts';
@@ -32,6 +33,7 @@ export function planOfWay(input: {
 	kept: readonly KeptBack[];
 	serveAtMs: number;
 	boilsC: number;
+	away?: Away | null;
 }): { plan: SheetPlan; lateTexts: string[] } | null {
 	const { option, route, pack, kept } = input;
 	const pot = potOf(option);
@@ -47,7 +49,8 @@ export function planOfWay(input: {
 			raw: pack.content === 'raw-meat',
 			restMin: pack.state === 'raw' && pack.core === 'whole-cut' ? wholeCutRestMin : 0,
 			late,
-			sides: []
+			sides: [],
+			away: input.away ?? null
 		},
 		lateTexts: late.map(({ items }) =>
 			kept

@@ -2,6 +2,7 @@ import type { Spread } from '../../cooking/conversion/conversion.ts';
 import type { Method, State } from '../../cooking/method.ts';
 import type { ApplianceName } from '../../kitchen/owned-appliances.ts';
 import type { LateAddition } from '../add-late.ts';
+import type { Away } from '../away.ts';
 import type { RouteName } from '../thaw-routes.ts';
 
 /** One appliance a dish cooks in; a dish that is moved half way has several, the last is the one it is in. */
@@ -47,6 +48,8 @@ export interface SheetPlan {
 	restMin: number;
 	late: LateAddition[];
 	sides: SideDish[];
+	/** nobody is in the kitchen meanwhile */
+	away?: Away | null;
 }
 
 /** What a step is; its words are elsewhere. */

@@ -84,6 +84,7 @@ export const freezer = {
 	already: 'Write down what is there',
 	count: 'Count up',
 	power: 'After a power cut',
+	defrost: 'Defrosting day',
 	thermometer: 'Freezer temperatures',
 	csv: 'Tables in and out (CSV)',
 	door: 'List for the door (PDF)',

@@ -16,6 +16,7 @@ export * from './freezer-care.ts';
 export * from './table.ts';
 export * from './cook-sheet.ts';
 export * from './weeks.ts';
+export * from './care-table.ts';
 export * from './household.ts';
 export * from './start.ts';
 export * from './fields.ts';

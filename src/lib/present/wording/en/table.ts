@@ -11,6 +11,12 @@ export const table = {
 	tomorrow: 'tomorrow',
 	soon: 'as soon as possible',
 	weeks: 'weeks',
+	outOfHouse: 'Out of the house meanwhile',
+	outFrom: 'Out from',
+	outTo: 'back at',
+	outHow: 'Then only a slow cooker runs alone, and only what stays good in it.',
+	badOut: 'Out from, back at: write two times of that day, such as 8:00 and 17:30.',
+	stillGood: 'Is this still good?',
 	summary: ({ left, able, all }: { left: Shown; able: Shown; all: Shown }) =>
 		`, in ${left}. ${able} of ${all} can make it.`,
 	empty: 'Nothing is frozen yet. Packs with their cooking times appear here.',

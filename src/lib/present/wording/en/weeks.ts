@@ -91,6 +91,7 @@ export const weeks = {
 	subscribeAgain: 'Make a new one; the old one ends',
 	trip: 'Going away…',
 	inFridge: 'In the refrigerator',
+	stillGood: 'Is this still good?',
 	eatBy: ({ day }: { day: Shown }) => `eat by ${day}`,
 	eatNow: 'past its day: thrown away, not tasted',
 	leftoverHow:

@@ -1,6 +1,7 @@
 import type { DishKind } from '../../../core/index.ts';
 import { defaultCompositions } from '../../../core/foods/default-compositions.ts';
-import { isIce, namedStock } from '../../../core/foods/stock-name.ts';
+import { isDishName, isIce, namedStock } from '../../../core/foods/stock-name.ts';
+import type { Item } from '../../../core/foods/item.ts';
 import type { Aisle } from '../../../core/published/aisles.ts';
 import { containers } from '../../../core/published/containers.ts';
 import { dishKinds } from '../../../core/published/dish-kinds.ts';
@@ -15,8 +16,11 @@ import type { Packing } from '../../queries/packs.ts';
 /** What a pack without a dish weighs in the pan's density, kg/m³: mostly water. */
 const usualDensityKgPerM3 = 1000;
 
-/** Aisles whose things are a meal, or part of one, by themselves. */
+/** Aisles whose things are a meal, or part of one, by themselves; and what keeps like a dish, wherever it is bought. */
 const meals: ReadonlySet<Aisle> = new Set<Aisle>(['meat', 'fish', 'greens']);
+const dishes: ReadonlySet<string> = new Set(['soup-stew', 'casserole', 'egg-bake', 'pizza']);
+const isMeal = ({ aisle, storage }: Item): boolean =>
+	dishes.has(storage ?? '') || (meals.has(aisle) && storage !== 'fruit');
 
 /**
  * What is asked of the model for a pack of which only the name, the weight and the shape are known: the kind its name suggests, the
@@ -43,9 +47,10 @@ export function questionFromName(
 	const name = packing.name ?? '';
 	if (isIce(name)) return null;
 	const isPan = containers[packing.container].pan;
-	const { item, isDish } = namedStock(name);
+	const isDish = isDishName(name);
+	const { item } = namedStock(name);
 	// bread, butter, tomato paste: thawed, or put into something else
-	if (item && !isDish && (!meals.has(item.aisle) || item.storage === 'fruit')) return null;
+	if (item && !isDish && !isMeal(item)) return null;
 	const lines = parseIngredientLines(name);
 	const guessed = guessKind({ name, method: '', lines });
 	const kind: DishKind = isPan

@@ -1,6 +1,7 @@
 import { cookSheet } from '../../../core/serving/cook-sheet/cook-sheet.ts';
 import type { Method } from '../../../core/cooking/method.ts';
 import { eveningOf, type Evening, type EveningAsked } from '../../../core/serving/evening.ts';
+import type { Away } from '../../../core/serving/away.ts';
 import { packsFor } from '../../../core/serving/packs-for.ts';
 import { inDinnerOrder } from '../../../core/serving/dinner-order.ts';
 import type { PullTimes } from '../../../core/storage/pull.ts';
@@ -61,13 +62,14 @@ export async function dinners(
 	db: Db,
 	compute: Compute,
 	house: Household,
-	asked: { serveAtMs: number; nowMs: number; eaters: number | null }
+	asked: { serveAtMs: number; nowMs: number; eaters: number | null; away?: Away | null }
 ): Promise<Dinner[]> {
 	const { nowMs, serveAtMs } = asked;
 	const firsts = await firstOfPackings(db);
 	const busyUntilMs = await busyAppliances(db, nowMs);
 	const eaten = await eatenSince(db, nowMs - latelyDays * dayMs);
-	const when = { owned: house.owned.appliances, serveAtMs, nowMs, busyUntilMs };
+	const { away } = asked;
+	const when = { owned: house.owned.appliances, serveAtMs, nowMs, busyUntilMs, away };
 	const plain = ({ pack, card, alike }: FirstPack): Dinner => {
 		const lastMs = pack.dish ? (eaten.get(pack.dish.id) ?? null) : null;
 		const freezesMs =

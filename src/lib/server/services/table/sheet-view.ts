@@ -47,7 +47,6 @@ export const sheetOnScreen = (sheet: CookSheetRow) => ({
 	version: sheet.version,
 	stepFacts: stepFactsOf(sheet)
 });
-export type SheetOnScreen = ReturnType<typeof sheetOnScreen>;
 
 /** A meal that is being cooked, as the line of clocks shows it. */
 export interface CookingClock {

@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { airPressureKPa, boilingC } from '../../../core/index.ts';
 import { methodKey } from '../../../core/cooking/method.ts';
 import { softenedC } from '../../../core/freezing/thawing-time.ts';
+import type { Away } from '../../../core/serving/away.ts';
 import { planOfWay } from '../../../core/serving/cook-sheet/plan-of-way.ts';
 import type { RouteName } from '../../../core/serving/thaw-routes.ts';
 import type { Compute } from '../../core-worker.ts';
@@ -21,6 +22,7 @@ export interface MealAsked {
 	route: RouteName;
 	serveAtMs: number;
 	nowMs: number;
+	away?: Away | null;
 }
 
 /** The plan of a meal by one of its ways; null when the way is none any more: refused, or not owned. */
@@ -45,6 +47,7 @@ export async function planMeal(house: Household, compute: Compute, asked: MealAs
 			},
 			kept: keptBackOf(packs),
 			serveAtMs: asked.serveAtMs,
+			away: asked.away,
 			boilsC: boilingC(airPressureKPa(house.altitudeM))
 		});
 	if (!made) return null;

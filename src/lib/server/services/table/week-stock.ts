@@ -1,5 +1,5 @@
 import { refrigeratorDays } from '../../../core/published/after-thawing.ts';
-import { namedStock } from '../../../core/foods/stock-name.ts';
+import { isDishName } from '../../../core/foods/stock-name.ts';
 import type { DishStock } from '../../../core/serving/weeks/fill-week.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Db } from '../../db/db.ts';
@@ -26,7 +26,7 @@ export async function weekStock(
 		keyOf.set(code, key);
 		nameOf.set(key, name);
 		// peas or bones are no dinner
-		if (planned.has(code) || !isMeal || (dishId === null && !namedStock(name).isDish)) continue;
+		if (planned.has(code) || !isMeal || (dishId === null && !isDishName(name))) continue;
 		const lastMs = dishId === null ? undefined : eaten.get(dishId);
 		const dish = stock.get(key) ?? {
 			key,

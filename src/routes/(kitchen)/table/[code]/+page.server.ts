@@ -20,7 +20,7 @@ import { startSheet } from '$lib/server/services/table/start-sheet';
 import { isCookable, packByCode, packsByCode, type CookablePack } from '$lib/server/queries/packs';
 import { assumeOfPack, logCook } from '$lib/server/services/packs/after-cooking';
 import { readTyped } from '$lib/schemas/read-typed';
-import { askedMeal, mealQuery } from '$lib/server/serve-time';
+import { askedAway, askedMeal, awayQuery, mealQuery } from '$lib/server/serve-time';
 import { cardOfToday } from '$lib/server/services/packs/card-of-today';
 import { nowMs as serverMs } from '$lib/server/now';
 import { saidAtMs } from '$lib/server/said-at';
@@ -34,6 +34,7 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const nowMs = serverMs();
 	const house = await getHousehold(locals.db);
 	const { by, onDay, badTime, serveAtMs } = askedMeal(url, habitOf(house), nowMs);
+	const out = askedAway(url, serveAtMs, house.timeZone);
 	const { cardInput, ...packing } = pack.packing;
 	const { packed, today, input, current } = questionOf(pack, house);
 	const others = await othersOf(locals.db, pack, url.searchParams.get('with'));
@@ -78,8 +79,10 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 		inPan: containers[packing.container].pan,
 		by,
 		badTime: badTime !== null,
-		onDay,
-		query: mealQuery(by, onDay),
+		/** of the address, what asking for another time leaves as it is */
+		keeps: [...url.searchParams].filter(([name]) => name !== 'by'),
+		away: out.away,
+		query: mealQuery(by, onDay) + awayQuery(out.typed),
 		serveAtMs,
 		nowMs
 	};
@@ -123,7 +126,9 @@ export const actions: Actions = {
 		const packs = [first, ...(await othersOf(db, first, String(form.get('with') ?? '')))];
 		const house = await getHousehold(db);
 		const way = String(form.get('way') ?? '');
-		const meal = { packs, way, route, serveAtMs, nowMs };
+		const [fromMs, toMs] = [Number(form.get('outFromMs')), Number(form.get('outToMs'))];
+		const away = fromMs > 0 && toMs > fromMs ? { fromMs, toMs } : null;
+		const meal = { packs, way, route, serveAtMs, nowMs, away };
 		const id = await startSheet(db, house, locals.compute, meal);
 		if (id === null) return fail(409, { message: w.cookSheet.noWay });
 		redirect(303, `/table/sheet/${id}`);

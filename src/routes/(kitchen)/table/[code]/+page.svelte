@@ -16,6 +16,8 @@
 	import { coreWords, methodText, standingLine } from '$lib/present/wording/codes/words';
 	import { eveningOf, inOrder } from '$lib/core/serving/evening';
 	import { routesFrom } from '$lib/core/serving/routes-from';
+	import BeginForm from '$lib/ui/table/BeginForm.svelte';
+	import { routeText } from '$lib/ui/table/route-text';
 	import BestPlan from '$lib/ui/table/BestPlan.svelte';
 	import { slowWays } from '$lib/ui/table/slow-ways';
 	import { rulerSpanMin } from '$lib/ui/table/ruler-span';
@@ -74,7 +76,13 @@
 	/** for several packs together the kept card says nothing: theirs is being computed */
 	const waits = $derived(data.others.length > 0 && !today);
 	const evening = $derived(
-		eveningOf({ routes, owned: data.owned, serveAtMs: data.serveAtMs, nowMs })
+		eveningOf({
+			routes,
+			owned: data.owned,
+			serveAtMs: data.serveAtMs,
+			nowMs,
+			away: data.away
+		})
 	);
 	const chosen = $derived(waits ? null : (evening.best ?? evening.earliest));
 	const planAtMs = $derived(
@@ -234,7 +242,7 @@
 		bind:value={by}
 		error={data.badTime ? w.tableOne.badTime : undefined}
 	/>
-	{#if data.onDay}<input type="hidden" name="on" value={data.onDay} />{/if}
+	{#each data.keeps as [name, value] (name)}<input type="hidden" {name} {value} />{/each}
 	<Press type="submit" look="quiet">{w.tableOne.look}</Press>
 </form>
 {#if data.sheetId !== null}
@@ -277,6 +285,7 @@
 				serveWith: pack.serveWith
 			}}
 			others={data.others}
+			away={data.away}
 			serveAtMs={planAtMs}
 			{nowMs}
 			boilsC={data.asked.boilsC}
@@ -392,7 +401,22 @@
 		late={lateOf(option)}
 		{inWater}
 		label={labelOf(option)}
-	/>
+	>
+		{#snippet begin()}
+			{#if !change && !cooked && !waits && data.sheetId === null}
+				<BeginForm
+					method={option.method}
+					route={route.name}
+					serveAtMs={data.serveAtMs}
+					others={data.others}
+					away={data.away}
+					label="{w.cookSheet.begin}: {methodText(option.method, data.habit)}, {routeText(
+						route.name
+					)}"
+				/>
+			{/if}
+		{/snippet}
+	</CookWay>
 {/snippet}
 
 {#snippet log()}

@@ -192,6 +192,7 @@
 				</li>
 			{/each}
 		</ul>
+		<p class="mt-3"><a href="/table/still-good">{w.weeks.stillGood}</a></p>
 		{#if data.leftovers.length > 0}
 			<h2 class="mt-4">{w.weeks.inFridge}</h2>
 			<p class="quiet">{w.weeks.leftoverHow}</p>
@@ -272,7 +273,13 @@
 			{:else}<p class="quiet">{w.weeks.noWayOut}</p>{/if}
 		{/each}
 		<form method="POST" action="?/who" use:enhance class="who">
-			<Field name="eaters" label={w.weeks.who} inputmode="numeric" size="3" value={String(data.eaters)} />
+			<Field
+				name="eaters"
+				label={w.weeks.who}
+				inputmode="numeric"
+				size="3"
+				value={String(data.eaters)}
+			/>
 			<Press type="submit" look="quiet">{w.weeks.set}</Press>
 		</form>
 		<details>

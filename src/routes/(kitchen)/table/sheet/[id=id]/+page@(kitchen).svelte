@@ -281,13 +281,11 @@
 					>
 				</p>
 			</details>
-			<p class="flex flex-wrap gap-2">
-				{#if isIn && !last.off}
-					<form method="POST" action="?/off" use:enhance>
-						<Press type="submit" look="bare">{w.cookSheet.neverOn}</Press>
-					</form>
-				{/if}
-			</p>
+			{#if isIn && !last.off}
+				<form method="POST" action="?/off" use:enhance>
+					<Press type="submit" look="bare">{w.cookSheet.neverOn}</Press>
+				</form>
+			{/if}
 			<form method="POST" action="?/leave" use:enhance>
 				<Press type="submit" look="bare">{w.cookSheet.giveUp}</Press>
 			</form>
