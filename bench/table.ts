@@ -64,7 +64,8 @@ export async function benchTable(): Promise<void> {
 		const { base, stop } = await served(dir, port);
 		found.push(await answered(`${base}/table?by=18:30`));
 		stop();
-		rmSync(dir, { recursive: true, force: true });
+		// it closes its folder first
+		rmSync(dir, { recursive: true, force: true, maxRetries: 20, retryDelay: 500 });
 	}
 	const [few, many] = found;
 	line(

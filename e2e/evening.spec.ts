@@ -30,7 +30,10 @@ const done = () => page.getByRole('button', { name: /^(Done|It is done already)$
 
 async function openCard(): Promise<void> {
 	await page.goto('/table?by=18:30');
-	await page.getByRole('link', { name: chicken }).first().click();
+	await page
+		.getByRole('link', { name: /34 mm thick.*Chicken/ })
+		.first()
+		.click();
 	await expect(page.getByRole('heading', { level: 1, name: chicken })).toBeVisible();
 }
 

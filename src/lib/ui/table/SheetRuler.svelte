@@ -9,8 +9,7 @@
 
 	const phases = $derived(
 		sheet.steps.filter(
-			({ kind, atMs, untilMs }) =>
-				untilMs > atMs && kind !== 'side' && kind !== 'late' && kind !== 'measure'
+			({ kind, atMs, untilMs }) => untilMs > atMs && kind !== 'side' && kind !== 'late'
 		)
 	);
 	const endMs = $derived(sheet.serveAtMs);
@@ -47,7 +46,7 @@
 				class="bar"
 				class:cold={cold.has(phase.kind)}
 				class:warm={phase.kind === 'preheat' || phase.kind === 'release'}
-				class:still={phase.kind === 'rest' || phase.kind === 'keep-hot'}
+				class:still={phase.kind === 'measure' || phase.kind === 'rest' || phase.kind === 'keep-hot'}
 				style:left="{at(phase.atMs)}%"
 				style:width="{at(phase.untilMs) - at(phase.atMs)}%"
 				title="{nameOf(phase.kind, i)} {instantText(phase.atMs, habit)}"

@@ -432,6 +432,7 @@
 
 <style>
 	.by {
+		margin-bottom: 12px;
 		display: flex;
 		align-items: flex-end;
 		gap: 8px;
