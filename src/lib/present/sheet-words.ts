@@ -1,4 +1,5 @@
 import type { CookSheet, SheetPlan, SheetStep } from '../core/serving/cook-sheet/sheet-plan.ts';
+import { keptHotC } from '../core/safety/limits.ts';
 import type { DishKind } from '../core/published/dish-kinds.ts';
 import { dishKinds } from '../core/published/dish-kinds.ts';
 import type { Bowl } from '../core/kitchen/appliance-parameters.ts';
@@ -24,6 +25,8 @@ export interface StepFacts {
 	bowl?: Bowl;
 	lateTexts: readonly string[];
 	serveWith: readonly string[];
+	/** minutes it stays above 60 °C off the heat; not reckoned before it is begun */
+	hotMin?: number;
 }
 
 /** What is done in a step, and what helps to do it. */
@@ -101,8 +104,14 @@ export function stepText(
 			};
 		case 'keep-hot':
 			return {
-				what: say.keepHot({ temp: tempText(60, habit) }),
-				how: facts.kind === 'lean-pieces' ? say.keepHotLean : ''
+				what: say.keepHot({ temp: tempText(keptHotC, habit) }),
+				how: [
+					facts.hotMin ? say.staysHot({ time: durationText(facts.hotMin) }) : '',
+					facts.kind === 'lean-pieces' ? say.keepHotLean : '',
+					say.tooLong
+				]
+					.filter(Boolean)
+					.join('; ')
 			};
 		case 'side': {
 			const { name } = plan.sides[step.of];

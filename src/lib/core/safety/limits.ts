@@ -39,3 +39,6 @@ export function limitsFrom(tightened: TightenedLimits | undefined): SafetyLimits
 		throw new CoreError('below-range', { name: 'coreAddedK', value: limits.coreAddedK, min: 0 });
 	return limits;
 }
+
+/** Food is kept hot above this, °C (USDA FSIS). */
+export const keptHotC = 60;

@@ -49,7 +49,9 @@ export const sheetSteps = {
 	restsOpen: 'It rests in the open pot',
 	rests: 'It rests, covered',
 	keepHot: ({ temp }: { temp: Shown }) => `Kept hot, above ${temp}`,
+	staysHot: ({ time }: { time: Shown }) => `off the heat and covered it stays so for ${time}`,
 	keepHotLean: 'lean meat goes dry meanwhile',
+	tooLong: 'cooler for two hours: eat it or throw it away',
 	side: ({ name, time }: { name: Shown; time: Shown }) => `${name}: begin, ${time}`,
 	serve: 'On the table',
 	serveWith: ({ what }: { what: Shown }) => `with ${what}`

@@ -45,6 +45,8 @@ export interface SheetFacts {
 	allergensKnown: boolean;
 	/** days what is left keeps in the refrigerator */
 	leftoverDays: number;
+	/** minutes it stays above 60 °C off the heat, covered, once it is ready */
+	hotMin: number;
 }
 
 /** A reading in the middle while it cooks. */

@@ -29,7 +29,10 @@ export function keptBackOf(packs: readonly CookablePack[]): KeptBack[] {
 }
 
 /** What a sheet shows besides its steps. Of several packs of a dish together. */
-export function factsOf(packs: readonly CookablePack[], lateTexts: string[]): SheetFacts {
+export function factsOf(
+	packs: readonly CookablePack[],
+	{ lateTexts, hotMin }: Pick<SheetFacts, 'lateTexts' | 'hotMin'>
+): SheetFacts {
 	const [first] = packs;
 	const { packing, own } = first;
 	const servings = packs.reduce((sum, pack) => sum + pack.own.servings, 0);
@@ -46,6 +49,7 @@ export function factsOf(packs: readonly CookablePack[], lateTexts: string[]): Sh
 		inPan: containers[packing.container].pan,
 		block: own.block,
 		lateTexts,
+		hotMin,
 		addOnDay: texts((pack) => pack.addOnDay),
 		serveWith: first.serveWith,
 		allergens: [...new Set(packs.flatMap((pack) => pack.packing.allergens))],

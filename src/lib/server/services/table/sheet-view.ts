@@ -15,7 +15,7 @@ export function stepFactsOf({
 	convert
 }: Meal | NonNullable<Awaited<ReturnType<typeof planMeal>>>): StepFacts {
 	const { kind, blockCount = 1 } = convert;
-	const { state, coreC, tenderC, inPan, block, lateTexts, serveWith } = facts;
+	const { state, coreC, tenderC, inPan, block, lateTexts, serveWith, hotMin } = facts;
 	const bowls: Partial<Record<string, Bowl>> = {
 		'slow-cooker': convert.slowCooker?.bowl,
 		'pressure-cooker': convert.pressureCooker?.bowl
@@ -30,7 +30,8 @@ export function stepFactsOf({
 		block,
 		bowl: bowls[plan.pots[0].method.appliance],
 		lateTexts,
-		serveWith
+		serveWith,
+		hotMin
 	};
 }
 

@@ -3,6 +3,7 @@ import { airPressureKPa, boilingC } from '../../../core/index.ts';
 import { methodKey } from '../../../core/cooking/method.ts';
 import { softenedC } from '../../../core/freezing/thawing-time.ts';
 import type { Away } from '../../../core/serving/away.ts';
+import { staysHotMin } from '../../../core/cooking/holding.ts';
 import { planOfWay } from '../../../core/serving/cook-sheet/plan-of-way.ts';
 import type { RouteName } from '../../../core/serving/thaw-routes.ts';
 import type { Compute } from '../../core-worker.ts';
@@ -32,6 +33,7 @@ export async function planMeal(house: Household, compute: Compute, asked: MealAs
 	const { input, card } = await questionOfPacks(packs, house, compute);
 	const route = routesNow(first, card, nowMs).find(({ name }) => name === asked.route);
 	const option = route?.options.find(({ method }) => methodKey(method) === asked.way);
+	const boilsC = boilingC(airPressureKPa(house.altitudeM));
 	const { state, content, core } = first.packing;
 	const made =
 		route &&
@@ -48,13 +50,20 @@ export async function planMeal(house: Household, compute: Compute, asked: MealAs
 			kept: keptBackOf(packs),
 			serveAtMs: asked.serveAtMs,
 			away: asked.away,
-			boilsC: boilingC(airPressureKPa(house.altitudeM))
+			boilsC
 		});
 	if (!made) return null;
 	const { convert } = input;
+	const { lateTexts } = made;
+	const hotMin = staysHotMin({
+		food: convert.food,
+		massKg: convert.massKg,
+		startC: Math.min(option.coreEndC ?? convert.coreC, boilsC),
+		roomC: house.roomC
+	});
 	return {
 		plan: made.plan,
-		facts: factsOf(packs, made.lateTexts),
+		facts: factsOf(packs, { lateTexts, hotMin }),
 		convert:
 			route.name === 'softened' ? { ...convert, frozenStartC: softenedC(convert.food) } : convert
 	};
