@@ -220,7 +220,11 @@ test('forgot to thaw at 17:00: straight in under pressure, a reading that is too
 	await done();
 	await expect(now()).toContainText('At pressure');
 	await done();
-	itIs('17:45');
+	itIs('17:35');
+	await page.reload();
+	await expect(now()).toContainText('Off the heat');
+	await done();
+	itIs('17:50');
 	await page.reload();
 	await expect(now()).toContainText('Measure');
 	await now().getByLabel('Reading in the middle').fill('66');

@@ -124,7 +124,7 @@ function phasesOf(plan: SheetPlan): Phase[] {
 		if (!isLast) return;
 		if (pressure) {
 			add('at-pressure', i, setMin, { uses, goesOn: true });
-			add('release', i, releaseMin(pot), { uses, hands: false, goesOn: true });
+			add('release', i, releaseMin(pot), { uses, goesOn: true });
 		}
 		if (uses === 'microwave') add('rest', i, standMin(pot), { hands: false, goesOn: true });
 		add('measure', i, pressure ? measureMin : looksMin, { goesOn: true });
