@@ -7,11 +7,14 @@
 
 	let { data }: PageProps = $props();
 	const { serveAtMs, nowMs } = $derived(data.asked);
-	const can = $derived(
+	/** so many are a picture; the list has all of them */
+	const mostDrawn = 24;
+	const able = $derived(
 		data.ways.flatMap(({ pack, evening }) =>
 			evening instanceof Promise || !evening?.best ? [] : [{ pack, best: evening.best }]
 		)
 	);
+	const can = $derived(able.slice(0, mostDrawn));
 	const spanMin = $derived(
 		rulerSpanMin(
 			can.map(({ best }) => best),
@@ -65,7 +68,10 @@
 			<span><i class="cooks"></i>{w.table.cooks}</span>
 		</p>
 	</section>
-	<p class="quiet mt-3">{w.table.chooseOne}</p>
+	<p class="quiet mt-3">
+		{#if able.length > can.length}{w.table.firstDrawn({ n: can.length })}{/if}
+		{w.table.chooseOne}
+	</p>
 {/if}
 
 <style>

@@ -32,6 +32,7 @@ export const table = {
 	rulerOf: 'When each pack is taken out and started',
 	thaws: 'in cold water or thawing',
 	cooks: 'cooking, until it is served',
+	firstDrawn: ({ n }: { n: number }) => `The first ${n} of them.`,
 	chooseOne: 'Choose a pack: its card has the steps and the other ways.',
 	tooLate: 'Not by then',
 	forHowMany: 'For',
