@@ -1,5 +1,5 @@
 import type { CookSheet, SheetPlan, SheetStep } from '../core/serving/cook-sheet/sheet-plan.ts';
-import { keptHotC } from '../core/safety/limits.ts';
+import { dangerC } from '../core/safety/limits.ts';
 import type { DishKind } from '../core/published/dish-kinds.ts';
 import { dishKinds } from '../core/published/dish-kinds.ts';
 import type { Bowl } from '../core/kitchen/appliance-parameters.ts';
@@ -104,7 +104,7 @@ export function stepText(
 			};
 		case 'keep-hot':
 			return {
-				what: say.keepHot({ temp: tempText(keptHotC, habit) }),
+				what: say.keepHot({ temp: tempText(dangerC.to, habit) }),
 				how: [
 					facts.hotMin ? say.staysHot({ time: durationText(facts.hotMin) }) : '',
 					facts.kind === 'lean-pieces' ? say.keepHotLean : '',

@@ -1,3 +1,4 @@
+import { dangerC } from '../core/safety/limits.ts';
 import { kgPer, litresPer, mPer } from '../core/units/factors.ts';
 import type { Habit } from './habit.ts';
 
@@ -93,7 +94,7 @@ export function tempNumber(tempC: number, habit: Habit): string {
 
 /** The range in which germs grow, 5 to 60 °C, as "5 and 60 °C" or "41 and 140 °F". */
 export function dangerRangeText(habit: Habit): string {
-	return `${tempNumber(5, habit)} and ${tempText(60, habit)}`;
+	return `${tempNumber(dangerC.from, habit)} and ${tempText(dangerC.to, habit)}`;
 }
 
 export function tempUnit(habit: Habit): string {

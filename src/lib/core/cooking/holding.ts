@@ -2,7 +2,7 @@ import { foodFromSpec, type FoodSpec } from '../foods/food-spec.ts';
 import { foodDensityKgPerM3 } from '../foods/food-properties.ts';
 import { simulateInSurroundings } from '../heat/simulate-in-surroundings.ts';
 import { requireRange } from '../require-range.ts';
-import { keptHotC } from '../safety/limits.ts';
+import { dangerC } from '../safety/limits.ts';
 
 /** What a covered pot or dish standing in the room gives off, W/m²K (docs/numbers.md). */
 const standsWPerM2K = 9;
@@ -22,7 +22,7 @@ export function staysHotMin(input: {
 	roomC: number;
 }): number {
 	const startC = requireRange('startC', input.startC, -40, 110);
-	if (startC <= keptHotC) return 0;
+	if (startC <= dangerC.to) return 0;
 	const massKg = requireRange('massKg', input.massKg, 0.01, 50);
 	const volumeM3 = massKg / foodDensityKgPerM3(foodFromSpec(input.food));
 	const diameterM = Math.cbrt((4 * volumeM3) / (Math.PI * heightPerWidth));
@@ -37,7 +37,7 @@ export function staysHotMin(input: {
 				surface: { side: standsWPerM2K, bottom: standsWPerM2K, top: standsWPerM2K }
 			}
 		],
-		crossings: [{ of: 'mean', tempC: keptHotC, direction: 'falling' }],
+		crossings: [{ of: 'mean', tempC: dangerC.to, direction: 'falling' }],
 		stopWhenAllCrossed: true
 	});
 	return run.crossedMin[0] ?? longestMin;

@@ -40,5 +40,5 @@ export function limitsFrom(tightened: TightenedLimits | undefined): SafetyLimits
 	return limits;
 }
 
-/** Food is kept hot above this, °C (USDA FSIS). */
-export const keptHotC = 60;
+/** The danger range: food is kept colder or hotter, °C (USDA FSIS: 4 to 60; Food Code: 5). */
+export const dangerC = { from: 5, to: 60 } as const;

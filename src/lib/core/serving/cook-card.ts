@@ -6,7 +6,8 @@ import {
 	type Spread
 } from '../cooking/conversion/convert-cook.ts';
 import { freezingTime } from '../freezing/freezing-time.ts';
-import { softenedC, thawingTime } from '../freezing/thawing-time.ts';
+import { thawingTime } from '../freezing/thawing-time.ts';
+import { lyingBy } from './lying-by.ts';
 import { waterRefusal } from './cold-water.ts';
 
 /** Raised when the model changes what it answers, so that kept cards can be told from today's. */
@@ -48,9 +49,7 @@ export function cookCard(input: CookCardInput): CookCard {
 		massKg: input.convert.massKg / (input.convert.blockCount ?? 1)
 	});
 	const softened =
-		refused === null
-			? [...convertSteps({ ...input.convert, frozenStartC: softenedC(food) }, ['frozen'])]
-			: [];
+		refused === null ? [...convertSteps(lyingBy('softened', input.convert), ['frozen'])] : [];
 	const { targetCookMin, options } = convertCook(input.convert);
 	const ofSoftened = softened.flatMap((step) => (step.kind === 'option' ? [step.option] : []));
 	const ranged = input.rough ? (all: CookOption[]) => all.map(wider) : (all: CookOption[]) => all;

@@ -95,8 +95,10 @@ function allWays({ routes, owned, serveAtMs, nowMs, away }: EveningAsked): Eveni
 }
 
 /** The ways that make it, as a wise cook ranks them: by advice, then by bother. */
-export const waysInTime = (asked: EveningAsked): EveningWay[] =>
-	allWays(asked)
+export const waysInTime = (asked: EveningAsked): EveningWay[] => inTime(allWays(asked), asked);
+
+const inTime = (all: readonly EveningWay[], asked: EveningAsked): EveningWay[] =>
+	all
 		.filter(
 			({ fits, startAtMs, method }) =>
 				fits && startAtMs >= (asked.busyUntilMs?.[method.appliance] ?? 0)
@@ -109,9 +111,10 @@ export const waysInTime = (asked: EveningAsked): EveningWay[] =>
  */
 export function eveningOf(asked: EveningAsked): Evening {
 	const { serveAtMs, nowMs, busyUntilMs = {} } = asked;
-	const [best = null] = waysInTime(asked);
+	const all = allWays(asked);
+	const [best = null] = inTime(all, asked);
 	// begun now, it is ready as much later as its start has passed
-	const [earliest = null] = allWays(asked)
+	const [earliest = null] = all
 		.map(({ method, route, takeOutAtMs, startAtMs }) => {
 			const inMs = nowMs + startAtMs - (takeOutAtMs ?? startAtMs);
 			const freeMs = busyUntilMs[method.appliance] ?? 0;

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, isNull } from 'drizzle-orm';
+import { and, asc, eq, isNull } from 'drizzle-orm';
 import type { Db } from '../db/db.ts';
 import { cookSheets } from '../db/schema/index.ts';
 
@@ -27,8 +27,7 @@ export async function sheetByToken(db: Db, token: string): Promise<CookSheetRow 
 	return row ?? null;
 }
 
-/** The sheet that a pack is cooked by, or was last; null: there is none. */
-export async function sheetOfPack(db: Db, code: string): Promise<CookSheetRow | null> {
-	const rows = await db.select().from(cookSheets).orderBy(desc(cookSheets.id)).limit(30);
-	return rows.find(({ codes }) => codes.includes(code)) ?? null;
+/** The sheet a pack is being cooked by; null: it is not. */
+export async function runningSheetOf(db: Db, code: string): Promise<CookSheetRow | null> {
+	return (await runningSheets(db)).find(({ codes }) => codes.includes(code)) ?? null;
 }

@@ -1,6 +1,6 @@
 import { asc, eq, isNotNull } from 'drizzle-orm';
 import type { LoggedCook } from '../../core/learning/learn-from-cooks.ts';
-import { softenedC } from '../../core/freezing/thawing-time.ts';
+import { lyingBy } from '../../core/serving/lying-by.ts';
 import { asIf } from '../../core/serving/as-if.ts';
 import type { Db } from '../db/db.ts';
 import { cooks, packings, packs } from '../db/schema/index.ts';
@@ -40,8 +40,7 @@ export async function measuredCooks(db: Db): Promise<LoggedCook[]> {
 			state: cook.route === 'frozen' || cook.route === 'softened' ? 'frozen' : 'thawed',
 			setMin: cook.setMin,
 			coreC: cook.coreC as number,
-			convert:
-				cook.route === 'softened' ? { ...convert, frozenStartC: softenedC(convert.food) } : convert
+			convert: lyingBy(cook.route, convert)
 		};
 		return [cooked];
 	});

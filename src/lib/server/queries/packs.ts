@@ -174,21 +174,6 @@ export async function firstOfPackings(db: Db): Promise<FirstPack[]> {
 	}));
 }
 
-/** What every frozen pack serves, use-first: packs of a dish add up. */
-export async function servingsOfFrozen(db: Db) {
-	return db
-		.select({
-			code: packs.code,
-			packingId: packs.packingId,
-			dishId: packings.dishId,
-			servings: sql<number>`(${packings.servings} * ${packs.part01})::float8`
-		})
-		.from(packs)
-		.innerJoin(packings, eq(packings.id, packs.packingId))
-		.where(eq(packs.status, 'frozen'))
-		.orderBy(...useFirst);
-}
-
 /** What lies in a freezer with the food it is, as far as that is known; use-first. */
 export async function foodsInFreezer(db: Db, freezerId: number) {
 	const rows = await db
@@ -210,9 +195,13 @@ export async function foodsInFreezer(db: Db, freezerId: number) {
 	return rows.filter(({ massKg }) => massKg > 0);
 }
 
-/** Every frozen pack as the weeks to come see it, use-first; what is no meal by itself has no card. */
+/** Packs with the same key are of one dish, or of one packing where nobody wrote a dish. */
+export const dishKey = ({ dishId, id }: Pick<Packing, 'dishId' | 'id'>): string =>
+	dishId === null ? `p${id}` : `d${dishId}`;
+
+/** Every frozen pack as a meal, use-first: packs of one dish add up; what is no meal by itself has no card. */
 export async function stockToPlan(db: Db) {
-	return db
+	const rows = await db
 		.select({
 			code: packs.code,
 			packingId: packs.packingId,
@@ -227,6 +216,7 @@ export async function stockToPlan(db: Db) {
 		.leftJoin(dishes, eq(dishes.id, packings.dishId))
 		.where(eq(packs.status, 'frozen'))
 		.orderBy(...useFirst);
+	return rows.map((row) => ({ ...row, key: dishKey({ ...row, id: row.packingId }) }));
 }
 
 /** When packs of each dish were eaten last, since a moment. */

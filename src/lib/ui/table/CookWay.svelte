@@ -4,6 +4,7 @@
 	import type { CookOption, DishKind, PressureCooker, SlowCooker } from '$lib/core';
 	import type { ConvertInput } from '$lib/core';
 	import type { StartPlan } from '$lib/core/serving/when-to-start';
+	import { dangerC } from '$lib/core/safety/limits';
 	import { reasonText } from '$lib/present/wording/codes/reasons';
 	import { durationText, instantText, rangeText } from '$lib/present/time';
 	import {
@@ -183,8 +184,8 @@
 							})}{option.goodUntilMin === null
 								? `; ${
 										asked.kind === 'lean-pieces'
-											? w.cookWay.keptHotLean({ tempC: tempText(60, habit) })
-											: w.cookWay.keptHot({ tempC: tempText(60, habit) })
+											? w.cookWay.keptHotLean({ tempC: tempText(dangerC.to, habit) })
+											: w.cookWay.keptHot({ tempC: tempText(dangerC.to, habit) })
 									}`
 								: `, ${w.cookWay.eatBefore({
 										at: instantText(

@@ -9,7 +9,6 @@ import { boilingC, saturationKPa } from '../../water/saturation.ts';
 import type { Kitchen } from '../../kitchen/appliance-parameters.ts';
 import type { CookingState } from './cooking-state.ts';
 import {
-	dangerC,
 	Doneness,
 	leastOf,
 	lethality,
@@ -17,6 +16,7 @@ import {
 	rateTable,
 	type RateTable
 } from '../conversion/doneness.ts';
+import { dangerC } from '../../safety/limits.ts';
 import { bodySoFar, takeInto, type FoodSoFar } from './food-so-far.ts';
 import type { Load } from './load.ts';
 

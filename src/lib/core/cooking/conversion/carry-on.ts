@@ -69,9 +69,12 @@ export function cookedSoFar(begun: CookBegun): CookedSoFar | null {
  * it never gets ready there, or nobody knows how far it is. Throws coded errors for broken input.
  */
 export function carryOn(begun: CookBegun, method: Method): CarriedOn | null {
-	const { convert } = begun;
 	const food = soFar(begun);
-	if (!food) return null;
+	return food && goOn(begun, food, method);
+}
+
+function goOn(begun: CookBegun, food: Food, method: Method): CarriedOn | null {
+	const { convert } = begun;
 	const tables = new TableCache();
 	const goal = goalOf(convert, targetOf(convert, tables).in(method).likely);
 	const found = finishIn(begun, food, method, goal, tables);
@@ -96,8 +99,13 @@ export interface CarryOnInput {
 }
 
 /** The same in each of several appliances, soonest ready first; those where it never gets ready are left out. */
-export const carryOnIn = ({ begun, methods }: CarryOnInput): CarriedOn[] =>
-	methods.flatMap((method) => carryOn(begun, method) ?? []).sort((a, b) => a.totalMin - b.totalMin);
+export function carryOnIn({ begun, methods }: CarryOnInput): CarriedOn[] {
+	const food = soFar(begun);
+	if (!food) return [];
+	return methods
+		.flatMap((method) => goOn(begun, food, method) ?? [])
+		.sort((a, b) => a.totalMin - b.totalMin);
+}
 
 /** Follows the food through the appliances it has been in. */
 function soFar({ convert, state, stages }: CookBegun): Food | null {

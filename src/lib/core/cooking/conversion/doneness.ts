@@ -1,9 +1,8 @@
 import type { Body } from '../../heat/body.ts';
 import { ratePerMin } from '../../heat/cook-value.ts';
+import { dangerC } from '../../safety/limits.ts';
 import type { ThermalTable } from '../../heat/thermal-table.ts';
 
-/** The danger range of food kept neither cold nor hot, °C (USDA FSIS: 4 to 60; Food Code: 5). */
-export const dangerC = { from: 5, to: 60 } as const;
 /** Lethality: minutes at 70 °C, z 7.5 K (UK FSA / ACMSA equivalents). */
 export const lethality = { refC: 70, zK: 7.5 } as const;
 

@@ -2,13 +2,16 @@ import { thawingRange } from '../../freezing/thawing-range.ts';
 import type { ApplianceName } from '../../kitchen/owned-appliances.ts';
 import { afterAway, beforeAway } from '../away.ts';
 import { changesWaterMin } from '../cold-water.ts';
-import type {
-	CookSheet,
-	SheetPlan,
-	SheetPot,
-	SheetStep,
-	SheetStepKind,
-	SheetTicks
+import {
+	goesIn,
+	lastPot,
+	potStepId,
+	type CookSheet,
+	type SheetPlan,
+	type SheetPot,
+	type SheetStep,
+	type SheetStepKind,
+	type SheetTicks
 } from './sheet-plan.ts';
 import { placedSides } from './sides.ts';
 
@@ -96,7 +99,7 @@ function phasesOf(plan: SheetPlan): Phase[] {
 		more: Partial<Pick<Phase, 'hands' | 'goesOn' | 'uses'>> = {}
 	) =>
 		phases.push({
-			id: of === 0 ? kind : `${kind}-${of}`,
+			id: potStepId(kind, of),
 			kind,
 			of,
 			minutes,
@@ -220,9 +223,9 @@ function waterChanges(fromMs: number, toMs: number, ticks: SheetTicks): SheetSte
 
 /** A microwave is stirred half way. */
 function stirring(plan: SheetPlan, steps: readonly SheetStep[], ticks: SheetTicks): SheetStep[] {
+	if (lastPot(plan).method.appliance !== 'microwave') return [];
 	const last = plan.pots.length - 1;
-	if (plan.pots[last].method.appliance !== 'microwave') return [];
-	const heats = steps.find(({ kind, of }) => (kind === 'in' || kind === 'move') && of === last);
+	const heats = steps.find(({ id }) => id === goesIn(last));
 	if (!heats) return [];
 	const atMs = (heats.atMs + heats.untilMs) / 2;
 	return [{ ...own('stir', { atMs, untilMs: atMs, hands: true }, ticks), of: last }];
@@ -233,8 +236,8 @@ function lateSteps(
 	plan: SheetPlan,
 	at: { steps: readonly SheetStep[]; readyAtMs: number; serveAtMs: number; ticks: SheetTicks }
 ): SheetStep[] {
-	const last = plan.pots.length - 1;
-	const inAtMs = at.steps.find(({ kind, of }) => (kind === 'in' || kind === 'move') && of === last);
+	const goesInto = goesIn(plan.pots.length - 1);
+	const inAtMs = at.steps.find(({ id }) => id === goesInto);
 	const opened = at.steps.find(({ kind }) => kind === 'measure');
 	return plan.late.map(({ how, minutes }, i) => {
 		const fromMs = how === 'after-opening' ? opened?.untilMs : inAtMs?.atMs;

@@ -93,5 +93,15 @@ export interface CookSheet {
 	missMin: number;
 }
 
+/** A step of one of the pots: the first has the bare name. */
+export const potStepId = (kind: SheetStepKind, pot: number): string =>
+	pot === 0 ? kind : `${kind}-${pot}`;
+
+/** The step by which food goes into a pot: put in, or moved there from the one before. */
+export const goesIn = (pot: number): string => potStepId(pot === 0 ? 'in' : 'move', pot);
+
+/** The pot it is in, or will be. */
+export const lastPot = ({ pots }: Pick<SheetPlan, 'pots'>): SheetPot => pots[pots.length - 1];
+
 /** When steps were done, by their id, epoch ms. */
 export type SheetTicks = Readonly<Record<string, number>>;

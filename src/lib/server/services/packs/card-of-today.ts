@@ -6,9 +6,7 @@ import type { PackWithCard } from '../../queries/packs.ts';
 import type { Compute } from '../../core-worker.ts';
 
 /** Cards computed anew since the server started, newest last; a household looks at a handful an evening. */
-const kept = new Map<string, Promise<CookCard>>();
-/** those of them that have come */
-const settled = new Map<string, CookCard>();
+const kept = new Map<string, { coming: Promise<CookCard>; card: CookCard | null }>();
 const mostKept = 60;
 
 /** A pack this much heavier or lighter than its packing still goes by the packing's card (within what the ranges say). */
@@ -42,23 +40,20 @@ export function ownCardInput(pack: PackWithCard): CookCardInput | null {
 export function cardOfToday(compute: Compute, input: CookCardInput): Promise<CookCard> {
 	const key = JSON.stringify(input);
 	const known = kept.get(key);
-	if (known) return known;
-	const card = compute('card', input);
-	kept.set(key, card);
-	card.then(
-		(made) => settled.set(key, made),
+	if (known) return known.coming;
+	const entry = { coming: compute('card', input), card: null as CookCard | null };
+	kept.set(key, entry);
+	entry.coming.then(
+		(made) => (entry.card = made),
 		() => kept.delete(key)
 	);
 	const oldest = kept.keys().next();
-	if (kept.size > mostKept && !oldest.done) {
-		kept.delete(oldest.value);
-		settled.delete(oldest.value);
-	}
-	return card;
+	if (kept.size > mostKept && !oldest.done) kept.delete(oldest.value);
+	return entry.coming;
 }
 
 /** The same, without waiting for it: null where it is still to come, and then it is on its way. */
 export function cardSoon(compute: Compute, input: CookCardInput): CookCard | null {
 	void cardOfToday(compute, input).catch((error) => console.error('A cook card failed:', error));
-	return settled.get(JSON.stringify(input)) ?? null;
+	return kept.get(JSON.stringify(input))?.card ?? null;
 }

@@ -15,7 +15,7 @@ import {
 	firstOfPackings,
 	isCookable,
 	packsByCode,
-	servingsOfFrozen,
+	stockToPlan,
 	type FirstPack,
 	type StockPack
 } from '../../queries/packs.ts';
@@ -122,12 +122,9 @@ async function forSoMany(
 		when: Omit<EveningAsked, 'routes'>;
 	}
 ): Promise<Dinner[]> {
-	const all = await servingsOfFrozen(db);
+	const all = await stockToPlan(db);
 	const byDish = new Map<string, typeof all>();
-	for (const row of all) {
-		const key = row.dishId === null ? `p${row.packingId}` : `d${row.dishId}`;
-		byDish.set(key, [...(byDish.get(key) ?? []), row]);
-	}
+	for (const row of all) byDish.set(row.key, [...(byDish.get(row.key) ?? []), row]);
 	const rows = firsts
 		.filter(({ pack }) => pack.status === 'thawing' && pack.own.servings >= eaters)
 		.map(plain);

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { methodKey, type Method } from '../../../core/cooking/method.ts';
+import type { Method } from '../../../core/cooking/method.ts';
 import type { RouteName } from '../../../core/serving/thaw-routes.ts';
 import { fillWeek } from '../../../core/serving/weeks/fill-week.ts';
 import { addDays } from '../../../core/units/day.ts';
@@ -118,6 +118,3 @@ export async function fillEvenings(
 	await planMeals(db, rows, { what, nowMs });
 	return rows.length;
 }
-
-/** A way as a form names it. */
-export const wayKey = (method: Method, route: RouteName): string => `${route} ${methodKey(method)}`;

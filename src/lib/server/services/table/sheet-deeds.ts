@@ -2,7 +2,13 @@ import { defaultMethods, methodKey } from '../../../core/cooking/method.ts';
 import type { CarriedOn, CookBegun } from '../../../core/cooking/conversion/carry-on.ts';
 import { cookSheet } from '../../../core/serving/cook-sheet/cook-sheet.ts';
 import { nextPot } from '../../../core/serving/cook-sheet/pot-of.ts';
-import type { SheetPlan, SideDish } from '../../../core/serving/cook-sheet/sheet-plan.ts';
+import {
+	goesIn,
+	lastPot,
+	type SheetPlan,
+	type SheetPot,
+	type SideDish
+} from '../../../core/serving/cook-sheet/sheet-plan.ts';
 import { addDays } from '../../../core/units/day.ts';
 import { dayIn } from '../../../present/time.ts';
 import * as w from '../../../present/wording/index.ts';
@@ -68,14 +74,13 @@ export const dropSide = async (db: Db, id: number): Promise<boolean> =>
 
 /** Since when the food is in the appliance it is in; null: it is not in yet. */
 export function inSince({ plan, ticks }: Pick<CookSheetRow, 'plan' | 'ticks'>): number | null {
-	const last = plan.pots.length - 1;
-	return ticks[last === 0 ? 'in' : `move-${last}`] ?? null;
+	return ticks[goesIn(plan.pots.length - 1)] ?? null;
 }
 
 /** What the model is asked of the food as it is: how long it has been in each appliance. Null before it is in. */
 function begunOf(sheet: CookSheetRow, nowMs: number): CookBegun | null {
 	const { plan, ticks, convert } = sheet;
-	const begun = plan.pots.flatMap((_, i) => ticks[i === 0 ? 'in' : `move-${i}`] ?? []);
+	const begun = plan.pots.flatMap((_, i) => ticks[goesIn(i)] ?? []);
 	if (begun.length < plan.pots.length) return null;
 	return {
 		convert,
@@ -96,7 +101,7 @@ export async function otherPots(
 ): Promise<CarriedOn[]> {
 	const begun = begunOf(sheet, nowMs);
 	if (!begun) return [];
-	const { method: now, off = false } = sheet.plan.pots[sheet.plan.pots.length - 1];
+	const { method: now, off = false } = lastPot(sheet.plan);
 	const methods = (sheet.convert.methods ?? defaultMethods(sheet.convert.kind)).filter(
 		(method) =>
 			(off || methodKey(method) !== methodKey(now)) &&
@@ -140,7 +145,7 @@ export async function noteCore(
 	const sheet = await sheetById(db, id);
 	const since = sheet && inSince(sheet);
 	if (!sheet || since === null) return false;
-	const pot = sheet.plan.pots[sheet.plan.pots.length - 1];
+	const pot = lastPot(sheet.plan);
 	const { moreMin } = await compute('after-reading', {
 		convert: sheet.convert,
 		method: pot.method,
@@ -154,16 +159,16 @@ export async function noteCore(
 			const { measure: _measured, ...untilMeasured } = ticks;
 			return {
 				readings: [...readings, { atMs: nowMs, tempC, moreMin }],
-				plan: withReady(plan, moreMin > 0 ? nowMs + moreMin * 60_000 : nowMs),
+				plan: withLastPot(plan, { readyAtMs: nowMs + moreMin * 60_000 }),
 				ticks: moreMin > 0 ? untilMeasured : { ...ticks, measure: nowMs }
 			};
 		})) !== null
 	);
 }
 
-const withReady = (plan: SheetPlan, readyAtMs: number): SheetPlan => ({
+const withLastPot = (plan: SheetPlan, change: Partial<SheetPot>): SheetPlan => ({
 	...plan,
-	pots: plan.pots.map((pot, i) => (i === plan.pots.length - 1 ? { ...pot, readyAtMs } : pot))
+	pots: [...plan.pots.slice(0, -1), { ...lastPot(plan), ...change }]
 });
 
 const namedPacks = ({ facts, codes }: Pick<CookSheetRow, 'facts' | 'codes'>) =>
@@ -217,9 +222,4 @@ export async function discardSheet(
 
 /** The appliance it is in was found never to have been switched on. */
 export const foundOff = async (db: Db, id: number): Promise<boolean> =>
-	(await changing(db, id, ({ plan }) => ({
-		plan: {
-			...plan,
-			pots: plan.pots.map((pot, i) => (i === plan.pots.length - 1 ? { ...pot, off: true } : pot))
-		}
-	}))) !== null;
+	(await changing(db, id, ({ plan }) => ({ plan: withLastPot(plan, { off: true }) }))) !== null;

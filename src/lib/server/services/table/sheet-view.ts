@@ -4,16 +4,13 @@ import { sheetNow, stepText, type StepFacts } from '../../../present/sheet-words
 import type { Habit } from '../../../present/habit.ts';
 import type { Db } from '../../db/db.ts';
 import { runningSheets, type CookSheetRow } from '../../queries/cook-sheets.ts';
-import type { planMeal } from './start-sheet.ts';
-
-type Meal = Pick<CookSheetRow, 'plan' | 'facts' | 'convert'>;
 
 /** What the words of a meal's steps need. */
 export function stepFactsOf({
 	plan,
 	facts,
 	convert
-}: Meal | NonNullable<Awaited<ReturnType<typeof planMeal>>>): StepFacts {
+}: Pick<CookSheetRow, 'plan' | 'facts' | 'convert'>): StepFacts {
 	const { kind, blockCount = 1 } = convert;
 	const { state, coreC, tenderC, inPan, block, lateTexts, serveWith, hotMin } = facts;
 	const bowls: Partial<Record<string, Bowl>> = {

@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { airPressureKPa, boilingC } from '../../../core/index.ts';
 import { methodKey } from '../../../core/cooking/method.ts';
-import { softenedC } from '../../../core/freezing/thawing-time.ts';
+import { lyingBy } from '../../../core/serving/lying-by.ts';
 import type { Away } from '../../../core/serving/away.ts';
 import { staysHotMin } from '../../../core/cooking/holding.ts';
 import { planOfWay } from '../../../core/serving/cook-sheet/plan-of-way.ts';
@@ -27,7 +27,7 @@ export interface MealAsked {
 }
 
 /** The plan of a meal by one of its ways; null when the way is none any more: refused, or not owned. */
-export async function planMeal(house: Household, compute: Compute, asked: MealAsked) {
+async function planMeal(house: Household, compute: Compute, asked: MealAsked) {
 	const { packs, nowMs } = asked;
 	const [first] = packs;
 	const { input, card } = await questionOfPacks(packs, house, compute);
@@ -64,8 +64,7 @@ export async function planMeal(house: Household, compute: Compute, asked: MealAs
 	return {
 		plan: made.plan,
 		facts: factsOf(packs, { lateTexts, hotMin }),
-		convert:
-			route.name === 'softened' ? { ...convert, frozenStartC: softenedC(convert.food) } : convert
+		convert: lyingBy(route.name, convert)
 	};
 }
 

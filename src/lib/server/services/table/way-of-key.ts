@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import { applianceNames } from '../../../core/kitchen/owned-appliances.ts';
-import { hobLevels, type Method } from '../../../core/cooking/method.ts';
+import { hobLevels, methodKey, type Method } from '../../../core/cooking/method.ts';
 import { routeNames, type RouteName } from '../../../core/serving/thaw-routes.ts';
 
 const method = yup
@@ -21,7 +21,10 @@ const method = yup
 	.noUnknown()
 	.strict();
 
-/** A way read back from what a form names it by (`wayKey`); null when it is none. */
+/** A way as a form names it. */
+export const wayKey = (of: Method, route: RouteName): string => `${route} ${methodKey(of)}`;
+
+/** A way read back from what a form names it by; null when it is none. */
 export function wayOfKey(key: string): { method: Method; route: RouteName } | null {
 	const at = key.indexOf(' ');
 	const route = routeNames.find((name) => name === key.slice(0, at));

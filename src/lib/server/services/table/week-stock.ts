@@ -21,8 +21,7 @@ export async function weekStock(
 	const stock = new Map<string, DishStock & { packs: DishStock['packs'][number][] }>();
 	const keyOf = new Map<string, string>();
 	const nameOf = new Map<string, string>();
-	for (const { code, packingId, dishId, name, servings, bestBy, isMeal } of rows) {
-		const key = dishId === null ? `p${packingId}` : `d${dishId}`;
+	for (const { code, key, dishId, name, servings, bestBy, isMeal } of rows) {
 		keyOf.set(code, key);
 		nameOf.set(key, name);
 		// peas or bones are no dinner

@@ -20,7 +20,7 @@ import { clockOnDayMs } from '../../serve-time.ts';
 import { cardSoon } from '../packs/card-of-today.ts';
 import { questionOf } from './pack-question.ts';
 import { together } from './packs-together.ts';
-import { wayKey } from './plan-meals.ts';
+import { wayKey } from './way-of-key.ts';
 import { routesNow } from './routes-now.ts';
 import { weekStock } from './week-stock.ts';
 

@@ -11,13 +11,19 @@ import { packActions } from '$lib/server/services/packs/pack-actions';
 import { cautionsOfPack } from '$lib/server/queries/cautions';
 import { cooksLike } from '$lib/server/queries/cooks';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
-import { sheetOfPack } from '$lib/server/queries/cook-sheets';
+import { runningSheetOf } from '$lib/server/queries/cook-sheets';
 import { containers } from '$lib/core/published/containers';
 import { keptBackOf } from '$lib/server/services/table/sheet-facts';
 import { together } from '$lib/server/services/table/packs-together';
 import type { Db } from '$lib/server/db/db';
 import { startSheet } from '$lib/server/services/table/start-sheet';
-import { isCookable, packByCode, packsByCode, type CookablePack } from '$lib/server/queries/packs';
+import {
+	dishKey,
+	isCookable,
+	packByCode,
+	packsByCode,
+	type CookablePack
+} from '$lib/server/queries/packs';
 import { assumeOfPack, logCook } from '$lib/server/services/packs/after-cooking';
 import { readTyped } from '$lib/schemas/read-typed';
 import { askedAway, askedMeal, awayQuery, mealQuery } from '$lib/server/serve-time';
@@ -42,7 +48,7 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const isMany = others.length > 0;
 	const asked = isMany ? together(all.map((one) => questionOf(one, house).input)) : input;
 	const { card } = pack.packing;
-	const busy = await sheetOfPack(locals.db, pack.code);
+	const busy = await runningSheetOf(locals.db, pack.code);
 	const { slowCooker, pressureCooker } = today;
 	return {
 		pack: { ...pack, packing },
@@ -61,7 +67,7 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 		cautions: await cautionsOfPack(locals.db, 'cook', pack),
 		kept: keptBackOf(all),
 		/** it is being cooked */
-		sheetId: busy && busy.endedAtMs === null ? busy.id : null,
+		sheetId: busy?.id ?? null,
 		owned: house.owned.appliances,
 		thawPlaces: { refrigeratorC: house.refrigeratorC, coldWaterC: cardInput.coldWaterC },
 		cooks: await cooksLike(locals.db, pack.packing),
@@ -91,10 +97,6 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 /** More packs than this are not one pot. */
 const mostTogether = 12;
 
-/** Of one dish, or of one packing where nobody wrote a dish. */
-const isSameDish = (a: CookablePack, b: CookablePack) =>
-	a.dish ? a.dish.id === b.dish?.id : a.packingId === b.packingId;
-
 /** Packs of the same dish, in the same state, that were named with it. */
 async function othersOf(db: Db, pack: CookablePack, named: string | null) {
 	if (!named) return [];
@@ -102,7 +104,7 @@ async function othersOf(db: Db, pack: CookablePack, named: string | null) {
 		(other): other is CookablePack =>
 			isCookable(other) &&
 			other.code !== pack.code &&
-			isSameDish(other, pack) &&
+			dishKey(other.packing) === dishKey(pack.packing) &&
 			other.status === pack.status
 	);
 }
@@ -119,8 +121,8 @@ export const actions: Actions = {
 		const serveAtMs = Number(form.get('serveAtMs'));
 		if (!first || !isCookable(first) || !route || !(serveAtMs > 0))
 			return fail(400, { message: w.cookSheet.noWay });
-		const busy = await sheetOfPack(db, first.code);
-		if (busy && busy.endedAtMs === null) redirect(303, `/table/sheet/${busy.id}`);
+		const busy = await runningSheetOf(db, first.code);
+		if (busy) redirect(303, `/table/sheet/${busy.id}`);
 		if (first.status !== 'frozen' && first.status !== 'thawing')
 			return fail(409, { message: w.packActionsAnswers.alreadyOut });
 		const packs = [first, ...(await othersOf(db, first, String(form.get('with') ?? '')))];

@@ -3,7 +3,7 @@
 	import { enhance } from '$app/forms';
 	import { thawingTime, type CookOption } from '$lib/core';
 	import { tenderC } from '$lib/core/published/dish-kinds';
-	import { softenedC } from '$lib/core/freezing/thawing-time';
+	import { lyingBy } from '$lib/core/serving/lying-by';
 	import { addLate } from '$lib/core/serving/add-late';
 	import { asIf, type AsIf } from '$lib/core/serving/as-if';
 	import type { CookCard } from '$lib/core/serving/cook-card';
@@ -92,10 +92,7 @@
 	);
 	const route = $derived(routes.find((known) => known.name === routeName) ?? routes[0]);
 	/** What lies in the appliance by the chosen route. */
-	const convert = $derived.by(() => {
-		const lying = change ? asIf(data.convert, change) : base;
-		return route.name === 'softened' ? { ...lying, frozenStartC: softenedC(lying.food) } : lying;
-	});
+	const convert = $derived(lyingBy(route.name, change ? asIf(data.convert, change) : base));
 	$effect(() => {
 		if (!computed) return;
 		if (change) computed.asIf(convert, route.state);
