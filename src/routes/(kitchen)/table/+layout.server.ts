@@ -3,7 +3,7 @@ import { dayIn, instantText } from '$lib/present/time';
 import { numberFromText } from '$lib/schemas/quantity-text';
 import { askedAway, askedMeal, awayQuery, mealQuery } from '$lib/server/serve-time';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
-import { dinners } from '$lib/server/services/table/dinners';
+import { dinners, readyMs } from '$lib/server/services/table/dinners';
 import { nowMs as serverMs } from '$lib/server/now';
 import type { LayoutServerLoad } from './$types';
 
@@ -22,30 +22,20 @@ export const load: LayoutServerLoad = async ({ locals, url }) => {
 	const isBadFor =
 		people !== null && !(Number.isInteger(people) && people >= 1 && people <= mostEaters);
 	const eaters = isBadFor ? null : people;
-	const at = (serveAtMs: number) =>
-		dinners(locals.db, locals.compute, house, {
-			serveAtMs,
-			nowMs,
-			eaters,
-			away: askedAway(url, serveAtMs, house.timeZone).away
-		});
+	const table = await dinners(locals.db, locals.compute, house, { nowMs, eaters });
+	const at = (serveAtMs: number) => ({
+		serveAtMs,
+		away: askedAway(url, serveAtMs, house.timeZone).away
+	});
 	const wantsSoon = url.searchParams.get('by') === 'soon';
-	/** When the first of them can be ready, begun now; null when none can. */
-	const soonestMs = async (): Promise<number | null> => {
-		const ready = (await at(nowMs + weekMs)).flatMap(({ evening }) =>
-			evening instanceof Promise ? [] : (evening?.earliest?.readyAtMs ?? [])
-		);
-		return ready.length > 0 ? Math.ceil(Math.min(...ready) / roundMs) * roundMs : null;
-	};
-	const soonMs = wantsSoon ? await soonestMs() : null;
+	const soonestMs = wantsSoon ? table.soonestMs(at(nowMs + weekMs)) : null;
+	const soonMs = soonestMs === null ? null : Math.ceil(soonestMs / roundMs) * roundMs;
 	const soon = soonMs !== null;
 	const asked = soon
 		? { by: instantText(soonMs, habit), onDay: null, badTime: null, serveAtMs: soonMs }
 		: askedMeal(url, habit, nowMs);
 	const { by, serveAtMs } = asked;
-	const ways = await at(serveAtMs);
-	const readyMs = ({ evening }: (typeof ways)[number]) =>
-		evening instanceof Promise ? Infinity : (evening?.earliest?.readyAtMs ?? Infinity);
+	const ways = table.by(at(serveAtMs));
 	if (soon) ways.sort((a, b) => readyMs(a) - readyMs(b));
 	const today = dayIn(nowMs, habit.timeZone);
 	const serveDay = dayIn(serveAtMs, habit.timeZone);

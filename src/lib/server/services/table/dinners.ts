@@ -4,6 +4,7 @@ import { eveningOf, type Evening, type EveningAsked } from '../../../core/servin
 import type { Away } from '../../../core/serving/away.ts';
 import { packsFor } from '../../../core/serving/packs-for.ts';
 import { inDinnerOrder } from '../../../core/serving/dinner-order.ts';
+import type { CookCard } from '../../../core/serving/cook-card.ts';
 import type { PullTimes } from '../../../core/storage/pull.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Compute } from '../../core-worker.ts';
@@ -16,6 +17,7 @@ import {
 	isCookable,
 	packsByCode,
 	stockToPlan,
+	type CookablePack,
 	type FirstPack,
 	type StockPack
 } from '../../queries/packs.ts';
@@ -46,7 +48,7 @@ const dayMs = 86_400_000;
 const latelyDays = 7;
 
 /** Appliances that running meals are in, and until when. The hob has room for more. */
-export async function busyAppliances(
+async function busyAppliances(
 	db: Db,
 	nowMs: number
 ): Promise<Partial<Record<Method['appliance'], number>>> {
@@ -57,108 +59,144 @@ export async function busyAppliances(
 	return busy;
 }
 
-/** What can be eaten by a time, for so many (null: pack by pack), with every pack there is: in the order a wise cook would look. */
+/** Packs that would be eaten together. */
+interface Serving extends Pick<Dinner, 'codes' | 'alike' | 'servings' | 'left'> {
+	first: FirstPack;
+	/** of packs that nothing kept answers for, what they can do together; null: the first one's card is theirs */
+	together: Promise<Together> | null;
+}
+type Together = { packs: CookablePack[]; card: CookCard } | null;
+
+/** A moment a meal is asked for. */
+export interface DinnerAsked {
+	serveAtMs: number;
+	away?: Away | null;
+}
+
+/** What there is to eat, read once and asked for any time. */
+export interface DinnerTable {
+	/** by a time, in the order a wise cook would look */
+	by(asked: DinnerAsked): Dinner[];
+	/** when the first of them can be ready, begun now, looked at from a far enough time; null: none can, or it is still being computed */
+	soonestMs(asked: DinnerAsked): number | null;
+}
+
+/** What can be eaten, for so many (null: pack by pack), with every pack there is. */
 export async function dinners(
 	db: Db,
 	compute: Compute,
 	house: Household,
-	asked: { serveAtMs: number; nowMs: number; eaters: number | null; away?: Away | null }
-): Promise<Dinner[]> {
-	const { nowMs, serveAtMs } = asked;
+	{ nowMs, eaters }: { nowMs: number; eaters: number | null }
+): Promise<DinnerTable> {
 	const firsts = await firstOfPackings(db);
 	const busyUntilMs = await busyAppliances(db, nowMs);
 	const eaten = await eatenSince(db, nowMs - latelyDays * dayMs);
-	const { away } = asked;
-	const when = { owned: house.owned.appliances, serveAtMs, nowMs, busyUntilMs, away };
-	const plain = ({ pack, card, alike }: FirstPack): Dinner => {
-		const lastMs = pack.dish ? (eaten.get(pack.dish.id) ?? null) : null;
-		const freezesMs =
-			pack.frozenAtMs === null || !card?.freezeMin ? 0 : pack.frozenAtMs + card.freezeMin * minMs;
-		const thaws =
-			pack.status === 'thawing' ? pullOf({ ...pack, packing: { ...pack.packing, card } }) : null;
-		const gone = thaws?.discardAtMs != null && thaws.discardAtMs < nowMs;
-		return {
-			pack,
-			codes: [pack.code],
-			alike,
-			servings: pack.own.servings,
-			left: 0,
-			eatenDaysAgo: lastMs === null ? null : Math.floor((nowMs - lastMs) / dayMs),
-			freezesUntilMs: pack.status === 'frozen' && freezesMs > nowMs ? freezesMs : null,
-			thaws,
-			evening: card && !gone ? eveningOf({ routes: routesNow(pack, card, nowMs), ...when }) : null
-		};
-	};
-	const rows =
-		asked.eaters === null
-			? firsts.map(plain)
-			: await forSoMany(db, compute, house, { firsts, eaters: asked.eaters, plain, when });
+	const servings =
+		eaters === null ? firsts.map(alone) : await forSoMany(db, compute, house, { firsts, eaters });
 	const today = dayIn(nowMs, house.timeZone);
-	return inDinnerOrder(
-		rows,
-		({ pack, eatenDaysAgo, evening }) => ({
-			bestBy: pack.bestBy,
-			eatenDaysAgo,
-			costMin: evening instanceof Promise ? Number.MAX_VALUE : (evening?.best?.costMin ?? null)
-		}),
-		today
-	);
+	const of = (all: readonly Serving[], asked: DinnerAsked) => {
+		const when = { owned: house.owned.appliances, nowMs, busyUntilMs, ...asked };
+		return all.map((serving) => dinnerOf(serving, when, eaten));
+	};
+	return {
+		by: (asked) =>
+			inDinnerOrder(
+				of(servings, asked),
+				({ pack, eatenDaysAgo, evening }) => ({
+					bestBy: pack.bestBy,
+					eatenDaysAgo,
+					costMin: evening instanceof Promise ? Number.MAX_VALUE : (evening?.best?.costMin ?? null)
+				}),
+				today
+			),
+		soonestMs: (asked) => {
+			const known = servings.filter(({ together }) => together === null);
+			const ready = of(known, asked).map(readyMs).filter(Number.isFinite);
+			return ready.length > 0 ? Math.min(...ready) : null;
+		}
+	};
 }
+
+/** When it can be ready, begun now; what is still being computed counts last. */
+export const readyMs = ({ evening }: Dinner): number =>
+	evening instanceof Promise ? Infinity : (evening?.earliest?.readyAtMs ?? Infinity);
+
+function dinnerOf(
+	{ first: { pack, card }, together, ...serving }: Serving,
+	when: Omit<EveningAsked, 'routes'>,
+	eaten: ReadonlyMap<number, number>
+): Dinner {
+	const { nowMs } = when;
+	const lastMs = pack.dish ? (eaten.get(pack.dish.id) ?? null) : null;
+	const freezesMs =
+		pack.frozenAtMs === null || !card?.freezeMin ? 0 : pack.frozenAtMs + card.freezeMin * minMs;
+	const thaws =
+		pack.status === 'thawing' ? pullOf({ ...pack, packing: { ...pack.packing, card } }) : null;
+	const gone = thaws?.discardAtMs != null && thaws.discardAtMs < nowMs;
+	const evening = (of: FirstPack['pack'], by: CookCard) =>
+		eveningOf({ ...when, routes: routesNow(of, by, nowMs) });
+	return {
+		...serving,
+		pack,
+		eatenDaysAgo: lastMs === null ? null : Math.floor((nowMs - lastMs) / dayMs),
+		freezesUntilMs: pack.status === 'frozen' && freezesMs > nowMs ? freezesMs : null,
+		thaws,
+		evening: together
+			? together.then((made) => made && evening(made.packs[0], made.card))
+			: card && !gone
+				? evening(pack, card)
+				: null
+	};
+}
+
+/** A pack by itself, for those that are like it. */
+const alone = (first: FirstPack): Serving => ({
+	first,
+	codes: [first.pack.code],
+	alike: first.alike,
+	servings: first.pack.own.servings,
+	left: 0,
+	together: null
+});
 
 /** Dishes whose packs together feed so many; what thaws counts by itself, where it is enough. */
 async function forSoMany(
 	db: Db,
 	compute: Compute,
 	house: Household,
-	{
-		firsts,
-		eaters,
-		plain,
-		when
-	}: {
-		firsts: readonly FirstPack[];
-		eaters: number;
-		plain: (first: FirstPack) => Dinner;
-		when: Omit<EveningAsked, 'routes'>;
-	}
-): Promise<Dinner[]> {
+	{ firsts, eaters }: { firsts: readonly FirstPack[]; eaters: number }
+): Promise<Serving[]> {
 	const all = await stockToPlan(db);
 	const byDish = new Map<string, typeof all>();
 	for (const row of all) byDish.set(row.key, [...(byDish.get(row.key) ?? []), row]);
-	const rows = firsts
-		.filter(({ pack }) => pack.status === 'thawing' && pack.own.servings >= eaters)
-		.map(plain);
-	for (const group of byDish.values()) {
+	const thawing = firsts.filter(
+		({ pack }) => pack.status === 'thawing' && pack.own.servings >= eaters
+	);
+	const frozen = [...byDish.values()].flatMap((group): Serving[] => {
 		const chosen = packsFor(eaters, group);
-		if (!chosen) continue;
+		if (!chosen) return [];
 		const codes = chosen.packs.map(({ code }) => code);
 		const first =
 			firsts.find(({ pack }) => pack.code === codes[0]) ??
 			firsts.find(({ pack }) => chosen.packs.some(({ packingId }) => packingId === pack.packingId));
-		if (!first) continue;
-		const row: Dinner = {
-			...plain(first),
-			codes,
-			alike: 1,
-			servings: chosen.servings,
-			left: chosen.left
-		};
+		if (!first) return [];
+		const { servings, left } = chosen;
 		const isKept = codes.length === 1 && codes[0] === first.pack.code;
-		rows.push(isKept ? row : { ...row, evening: together(db, compute, house, codes, when) });
-	}
-	return rows;
+		const together = isKept ? null : cardTogether(db, compute, house, codes);
+		return [{ first, codes, alike: 1, servings, left, together }];
+	});
+	return [...thawing.map(alone), ...frozen];
 }
 
-/** What packs of a dish can do together: their card is computed where nobody asked for it yet. */
-async function together(
+/** The card of packs of a dish together: it is computed where nobody asked for it yet. */
+async function cardTogether(
 	db: Db,
 	compute: Compute,
 	house: Household,
-	codes: readonly string[],
-	when: Omit<EveningAsked, 'routes'>
-): Promise<Evening | null> {
+	codes: readonly string[]
+): Promise<Together> {
 	const packs = (await packsByCode(db, codes)).filter(isCookable);
 	if (packs.length < codes.length) return null;
 	const { card } = await questionOfPacks(packs, house, compute);
-	return eveningOf({ ...when, routes: routesNow(packs[0], card, when.nowMs) });
+	return { packs, card };
 }

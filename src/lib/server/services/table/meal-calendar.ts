@@ -8,7 +8,7 @@ import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';
 import { habitOf } from '../../queries/household.ts';
 import { stockToPlan } from '../../queries/packs.ts';
-import { weekView } from './weeks.ts';
+import { weekMeals } from './weeks.ts';
 
 const minMs = 60_000;
 /** A calendar of what is coming: so many days back and ahead. */
@@ -27,13 +27,13 @@ export async function mealCalendar(
 	const habit = habitOf(house);
 	const today = dayIn(nowMs, house.timeZone);
 	const days = backDays + aheadDays;
-	const view = await weekView(db, compute, house, {
+	const { meals } = await weekMeals(db, compute, house, {
 		from: addDays(today, -backDays),
 		days,
 		nowMs
 	});
 	const say = w.mealCalendar;
-	const events = view.meals.flatMap((meal): MealEvent[] => {
+	const events = meals.flatMap((meal): MealEvent[] => {
 		const { uid, title, version, plan, serveAtMs } = meal;
 		const at = instantText(serveAtMs, habit);
 		const base = { sequence: version - 1 };
@@ -73,7 +73,7 @@ export async function mealCalendar(
 			start
 		];
 	});
-	const planned = new Set(view.meals.flatMap(({ codes }) => codes));
+	const planned = new Set(meals.flatMap(({ codes }) => codes));
 	const dates = (await stockToPlan(db)).flatMap(({ code, name, bestBy }): MealEvent[] =>
 		bestBy === null || bestBy < today || planned.has(code)
 			? []

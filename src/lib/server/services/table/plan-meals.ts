@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { Method } from '../../../core/cooking/method.ts';
 import type { RouteName } from '../../../core/serving/thaw-routes.ts';
-import { fillWeek } from '../../../core/serving/weeks/fill-week.ts';
+import { refrigeratorDays } from '../../../core/published/after-thawing.ts';
+import { fillWeek, type DishStock } from '../../../core/serving/weeks/fill-week.ts';
 import { addDays } from '../../../core/units/day.ts';
 import { dayIn, dayTitle } from '../../../present/time.ts';
 import * as w from '../../../present/wording/index.ts';
@@ -9,6 +10,7 @@ import type { Db } from '../../db/db.ts';
 import type { Household, PlannedMeal } from '../../db/schema/index.ts';
 import { habitOf } from '../../queries/household.ts';
 import { mealById, mealsBetween, packingDaysBetween } from '../../queries/meals.ts';
+import { eatenSince } from '../../queries/packs.ts';
 import { addMeals, changeMeal, removeMeals } from '../../writes/meals.ts';
 import { addUndo } from '../../writes/undo.ts';
 import { weekStock } from './week-stock.ts';
@@ -17,6 +19,9 @@ import { weekStock } from './week-stock.ts';
 export const usualServeAt = '18:30';
 /** A household of which nobody said how many eat. */
 export const usualEaters = 4;
+
+/** Eaten so long ago it may come again. */
+const fortnightMs = 14 * 86_400_000;
 
 type NewMeal = Pick<PlannedMeal, 'onDay' | 'kind' | 'codes' | 'name' | 'eaters'> & {
 	serveAt?: string;
@@ -96,7 +101,15 @@ export async function fillEvenings(
 	const to = addDays(from, 6);
 	const meals = await mealsBetween(db, addDays(from, -7), addDays(to, 28));
 	const packing = await packingDaysBetween(db, from, to);
-	const { stock, keyOf, nameOf } = await weekStock(db, meals, nowMs, house.timeZone);
+	const { rows, unplanned } = await weekStock(db, meals);
+	const keyOf = new Map(rows.map(({ code, key }) => [code, key]));
+	const nameOf = new Map(rows.map(({ key, name }) => [key, name]));
+	const eaten = await eatenSince(db, nowMs - fortnightMs);
+	const stock = unplanned.map(({ key, packs, dishId }): DishStock => {
+		const lastMs = dishId === null ? undefined : eaten.get(dishId);
+		const eatenOn = lastMs === undefined ? null : dayIn(lastMs, house.timeZone);
+		return { key, packs, eatenOn, leftoverDays: refrigeratorDays['soup-stew'] };
+	});
 	const evenings = Array.from({ length: 7 }, (_, i) => addDays(from, i)).map((day) => {
 		const planned = meals.filter(({ onDay }) => onDay === day);
 		return {
@@ -107,7 +120,7 @@ export async function fillEvenings(
 	});
 	const eaters = house.eaters ?? usualEaters;
 	const filled = fillWeek({ evenings, stock, eaters, today });
-	const rows = filled.map((meal): NewMeal => ({
+	const newMeals = filled.map((meal): NewMeal => ({
 		onDay: meal.day,
 		kind: meal.kind,
 		codes: meal.kind === 'packs' ? meal.codes : [],
@@ -115,6 +128,6 @@ export async function fillEvenings(
 		eaters
 	}));
 	const what = w.weeks.filled({ from: dayTitle(from, habitOf(house)) });
-	await planMeals(db, rows, { what, nowMs });
-	return rows.length;
+	await planMeals(db, newMeals, { what, nowMs });
+	return newMeals.length;
 }

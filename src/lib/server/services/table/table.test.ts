@@ -99,15 +99,18 @@ describe('from choosing to served', () => {
 
 	it('every pack is there: a soup known by its name has wide times, bread has none, seven are fed by all of a dish', async () => {
 		const house = await getHousehold(db);
-		const asked = { serveAtMs: nowMs + 180 * minMs, nowMs, eaters: null };
-		const rows = await dinners(db, inlineCompute, house, asked);
+		const dinnersFor = async (eaters: number | null) =>
+			(await dinners(db, inlineCompute, house, { nowMs, eaters })).by({
+				serveAtMs: nowMs + 180 * minMs
+			});
+		const rows = await dinnersFor(null);
 		const of = (name: string) => rows.find(({ pack }) => pack.name === name)!;
 		const soup = await of('some soup').evening;
 		assert.ok(soup?.best);
 		assert.equal(of('rye bread').evening, null);
 		const { totalMin } = soup.best;
 		assert.ok(totalMin.to / totalMin.likely > 1.25, 'its range is wide');
-		const seven = await dinners(db, inlineCompute, house, { ...asked, eaters: 7 });
+		const seven = await dinnersFor(7);
 		assert.deepEqual(
 			seven.map(({ codes: of, left }) => [of.length, left]),
 			[[3, 0]]
@@ -115,7 +118,7 @@ describe('from choosing to served', () => {
 		const one = await rows.find(({ pack }) => pack.own.servings === 4)!.evening;
 		const together = await seven[0].evening;
 		assert.ok(together?.best && one?.best);
-		assert.deepEqual(await dinners(db, inlineCompute, house, { ...asked, eaters: 20 }), []);
+		assert.deepEqual(await dinnersFor(20), []);
 	});
 
 	it('two taps on a step are one, two devices that say different steps are both heard; another pot goes on; served can be taken back', async () => {

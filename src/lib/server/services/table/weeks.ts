@@ -51,61 +51,73 @@ export interface WeekPull {
 	place: 'refrigerator' | 'cold-water';
 }
 
-/** Meals with their times, and what else a stretch of days holds. */
-export async function weekView(
+/** A stretch of days that is looked at. */
+interface WeekAsked {
+	from: string;
+	days: number;
+	nowMs: number;
+}
+
+/** Meals with their times, what is taken out for them, and which appliances they want. */
+export async function weekMeals(
 	db: Db,
 	compute: Compute,
 	house: Household,
-	asked: { from: string; days: number; nowMs: number }
-) {
-	const { from, days, nowMs } = asked;
-	const { timeZone } = house;
+	{ from, days, nowMs }: WeekAsked
+): Promise<{ meals: WeekMeal[]; pulls: WeekPull[]; uses: ApplianceUse[] }> {
 	const to = addDays(from, days - 1);
 	// pulls of the days after belong to these
 	const planned = await mealsBetween(db, from, addDays(to, 3));
 	const codes = planned.flatMap((meal) => meal.codes);
 	const packs = new Map((await packsByCode(db, codes)).map((pack) => [pack.code, pack]));
 	const seen = planned.map((meal) => mealSeen(meal, packs, { house, compute, nowMs }));
-	const pulls = seen.flatMap(({ meal }): WeekPull[] =>
-		meal.plan?.takeOutAtMs == null || meal.state !== 'planned'
-			? []
-			: [
-					{
-						mealId: meal.id,
-						atMs: meal.plan.takeOutAtMs,
-						onDay: dayIn(meal.plan.takeOutAtMs, timeZone),
-						title: meal.title,
-						serveDay: meal.onDay,
-						place: meal.plan.route === 'refrigerator' ? 'refrigerator' : 'cold-water'
-					}
-				]
-	);
-	const packing = await packingDaysBetween(db, from, to);
-	const uses = seen.flatMap(({ use }) => use ?? []);
-	const found = clashes([...uses, ...packing.flatMap(usesOfDay)]);
-	const today = dayIn(nowMs, timeZone);
-	const coming = await mealsBetween(db, today, addDays(today, 90));
-	const stock = await weekStock(db, coming, nowMs, timeZone);
 	return {
 		meals: seen.map(({ meal }) => meal).filter(({ onDay }) => onDay <= to),
+		pulls: seen.flatMap(({ meal }): WeekPull[] =>
+			meal.plan?.takeOutAtMs == null || meal.state !== 'planned'
+				? []
+				: [
+						{
+							mealId: meal.id,
+							atMs: meal.plan.takeOutAtMs,
+							onDay: dayIn(meal.plan.takeOutAtMs, house.timeZone),
+							title: meal.title,
+							serveDay: meal.onDay,
+							place: meal.plan.route === 'refrigerator' ? 'refrigerator' : 'cold-water'
+						}
+					]
+		),
+		uses: seen.flatMap(({ use }) => use ?? [])
+	};
+}
+
+/** What a stretch of days holds: its meals, what clashes, what wants to be eaten and is not planned. */
+export async function weekView(db: Db, compute: Compute, house: Household, asked: WeekAsked) {
+	const { from, days, nowMs } = asked;
+	const { meals, pulls, uses } = await weekMeals(db, compute, house, asked);
+	const packing = await packingDaysBetween(db, from, addDays(from, days - 1));
+	const found = clashes([...uses, ...packing.flatMap(usesOfDay)]);
+	const today = dayIn(nowMs, house.timeZone);
+	const coming = await mealsBetween(db, today, addDays(today, 90));
+	const { rows, planned, unplanned } = await weekStock(db, coming);
+	return {
+		meals,
 		pulls,
 		packing: packing.map(({ id, onDay }) => ({ id, onDay })),
 		clashes: distinct(found),
-		stock: stock.stock.map(({ key, packs: of }) => ({
-			key,
-			name: stock.nameOf.get(key) ?? '',
-			packs: of
+		stock: unplanned,
+		unplanned: unplannedPast(rows, planned, addDays(today, 28)).map(({ code, name, bestBy }) => ({
+			code,
+			name,
+			bestBy
 		})),
-		unplanned: unplannedPast(stock.rows, stock.planned, addDays(today, 28)).map(
-			({ code, name, bestBy }) => ({ code, name, bestBy })
-		),
 		/** packs by the week their date is in: those planned, and those that are not */
 		ahead: Array.from({ length: 7 }, (_, i) => {
 			const [start, end] = [addDays(today, 7 * i), addDays(today, 7 * i + 7)];
-			const inWeek = stock.rows.filter(
+			const inWeek = rows.filter(
 				({ bestBy }) => bestBy !== null && bestBy < end && (i === 0 || bestBy >= start)
 			);
-			const isPlanned = inWeek.filter(({ code }) => stock.planned.has(code)).length;
+			const isPlanned = inWeek.filter(({ code }) => planned.has(code)).length;
 			return { from: start, planned: isPlanned, unplanned: inWeek.length - isPlanned };
 		}),
 		leftovers: await openLeftovers(db)
