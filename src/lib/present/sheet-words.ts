@@ -29,6 +29,15 @@ export interface StepFacts {
 	hotMin?: number;
 }
 
+/** What is in a meal, for somebody who helps; first that more may be in it. */
+export const mealContains = (of: {
+	allergens: readonly string[];
+	allergensKnown: boolean;
+}): string =>
+	w.cookSheet.contains({
+		what: [...(of.allergensKnown ? [] : [w.cookSheet.notAllKnown]), ...of.allergens].join(', ')
+	});
+
 /** What is done in a step, and what helps to do it. */
 export function stepText(
 	step: SheetStep,

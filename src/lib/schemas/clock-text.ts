@@ -1,3 +1,7 @@
+/** A time of day as HH:MM. */
+export const asClock = ({ hour, minute }: { hour: number; minute: number }): string =>
+	`${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}`;
+
 /** A typed time of day: "18:30", "18.30", "1830", "6:30 pm", "7pm", "noon". Null when it is none. */
 export function clockFromText(typed: string): { hour: number; minute: number } | null {
 	const text = typed.trim().toLowerCase();

@@ -1,10 +1,7 @@
 import * as yup from 'yup';
 import * as w from '../present/wording/index.ts';
 import { kitchenResources, mostOf } from './choices.ts';
-import { clockFromText } from './clock-text.ts';
-
-const asClock = ({ hour, minute }: { hour: number; minute: number }) =>
-	`${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}`;
+import { asClock, clockFromText } from './clock-text.ts';
 
 /** A typed time as HH:MM. */
 const clockField = () =>

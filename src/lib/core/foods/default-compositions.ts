@@ -1,5 +1,6 @@
 import type { Composition } from './composition.ts';
 import type { DishKind } from '../published/dish-kinds.ts';
+import type { FoodSpec } from './food-spec.ts';
 
 /** Composition by kind of dish when the lines do not say (mass fractions, from memory). */
 export const defaultCompositions: Readonly<Record<DishKind, Readonly<Composition>>> = {
@@ -62,3 +63,6 @@ export const defaultCompositions: Readonly<Record<DishKind, Readonly<Composition
 		ash: 0.015
 	}
 };
+
+/** What a pack nobody knows the food of is counted as where only its cold matters: a stew (judgement). */
+export const someFood: FoodSpec = { composition: defaultCompositions['lean-pieces'] };

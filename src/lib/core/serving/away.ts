@@ -1,5 +1,5 @@
 import type { CookOption } from '../cooking/conversion/conversion.ts';
-import type { RouteName } from './thaw-routes.ts';
+import type { RouteName } from './route-name.ts';
 import type { StartPlan } from './when-to-start.ts';
 
 /** Nobody is in the kitchen from one moment to another, epoch ms. */

@@ -1,6 +1,7 @@
 import type { CookOption } from '../cooking/conversion/convert-cook.ts';
 import type { Method } from '../cooking/method.ts';
-import type { RouteName, Route } from './thaw-routes.ts';
+import type { RouteName } from './route-name.ts';
+import type { Route } from './thaw-routes.ts';
 import { changesWaterMin } from './cold-water.ts';
 import { aroundAway, type Away } from './away.ts';
 import { whenToStart, type StartPlan } from './when-to-start.ts';

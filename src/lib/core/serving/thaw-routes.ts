@@ -2,10 +2,7 @@ import type { CookOption } from '../cooking/conversion/convert-cook.ts';
 import type { State } from '../cooking/method.ts';
 import type { CookCard } from './cook-card.ts';
 import { waterRefusal, type WaterRefusal } from './cold-water.ts';
-
-/** How a pack gets from the freezer to the appliance. */
-export const routeNames = ['frozen', 'softened', 'cold-water', 'refrigerator'] as const;
-export type RouteName = (typeof routeNames)[number];
+import type { RouteName } from './route-name.ts';
 
 export interface Route {
 	name: RouteName;

@@ -11,6 +11,7 @@ import {
 	type PackStatus
 } from '../db/schema/index.ts';
 import { containers, type ContainerKey } from '../../core/published/containers.ts';
+import type { FoodSpec } from '../../core/foods/food-spec.ts';
 import { isIce } from '../../core/foods/stock-name.ts';
 import { keepsDays } from '../../core/storage/pull.ts';
 import { daysBetween } from '../../core/units/day.ts';
@@ -317,6 +318,27 @@ export async function partsInFreezer(db: Db, freezerId: number) {
 		keepsDays: keepsDays(storage.parts, cookedOn ? daysBetween(cookedOn, packedOn) : 0),
 		isIce: isIce(row.name)
 	}));
+}
+
+/** What lies in a freezer with the food it is, as far as that is known; use-first. */
+export async function foodsInFreezer(db: Db, freezerId: number) {
+	const rows = await db
+		.select({
+			code: packs.code,
+			name: packName,
+			bestBy: packs.bestBy,
+			massKg: sql<number>`(${massKg})::float8`,
+			litres: sql<number>`(${litres})::float8`,
+			thicknessM: packings.thicknessM,
+			food: sql<FoodSpec | null>`${packings.cardInput} -> 'convert' -> 'food'`
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
+		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
+		.where(and(eq(packs.status, 'frozen'), eq(shelves.freezerId, freezerId)))
+		.orderBy(...useFirst);
+	return rows.filter((row) => row.massKg > 0);
 }
 
 /** Packs of a freezer whose best-by its readings brought forward, worst first. */

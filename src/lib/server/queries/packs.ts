@@ -1,4 +1,3 @@
-import type { FoodSpec } from '../../core/foods/food-spec.ts';
 import { likeOf } from '../../core/foods/item-catalogue.ts';
 import {
 	and,
@@ -172,27 +171,6 @@ export async function firstOfPackings(db: Db): Promise<FirstPack[]> {
 		card: kept,
 		alike: n
 	}));
-}
-
-/** What lies in a freezer with the food it is, as far as that is known; use-first. */
-export async function foodsInFreezer(db: Db, freezerId: number) {
-	const rows = await db
-		.select({
-			code: packs.code,
-			name: packName,
-			bestBy: packs.bestBy,
-			massKg: sql<number>`(coalesce(${packs.massKg}, ${packings.massKg}) * ${packs.part01})::float8`,
-			litres: sql<number>`(${packings.lengthM} * ${packings.widthM} * ${packings.thicknessM} * 1000 * ${packs.part01})::float8`,
-			thicknessM: packings.thicknessM,
-			food: sql<FoodSpec | null>`${packings.cardInput} -> 'convert' -> 'food'`
-		})
-		.from(packs)
-		.innerJoin(packings, eq(packings.id, packs.packingId))
-		.leftJoin(dishes, eq(dishes.id, packings.dishId))
-		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
-		.where(and(eq(packs.status, 'frozen'), eq(shelves.freezerId, freezerId)))
-		.orderBy(...useFirst);
-	return rows.filter(({ massKg }) => massKg > 0);
 }
 
 /** Packs with the same key are of one dish, or of one packing where nobody wrote a dish. */

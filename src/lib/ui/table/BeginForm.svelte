@@ -4,7 +4,7 @@
 	import type { Method } from '$lib/core';
 	import { methodKey } from '$lib/core/cooking/method';
 	import type { Away } from '$lib/core/serving/away';
-	import type { RouteName } from '$lib/core/serving/thaw-routes';
+	import type { RouteName } from '$lib/core/serving/route-name';
 	import Press from '../kit/Press.svelte';
 
 	/** Begins a meal by one of its ways. */

@@ -5,7 +5,8 @@
 	import { planOfWay, type KeptBack } from '$lib/core/serving/cook-sheet/plan-of-way';
 	import { methodKey } from '$lib/core/cooking/method';
 	import type { Method } from '$lib/core';
-	import type { Route, RouteName } from '$lib/core/serving/thaw-routes';
+	import type { RouteName } from '$lib/core/serving/route-name';
+	import type { Route } from '$lib/core/serving/thaw-routes';
 	import type { StepFacts } from '$lib/present/sheet-words';
 	import { instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';

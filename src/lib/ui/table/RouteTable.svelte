@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { CookOption } from '$lib/core';
-	import type { Route, RouteName } from '$lib/core/serving/thaw-routes';
+	import type { RouteName } from '$lib/core/serving/route-name';
+	import type { Route } from '$lib/core/serving/thaw-routes';
 	import { thawingText } from '$lib/present/time';
 	import { thawingRange } from '$lib/core/freezing/thawing-range';
 	import { whenToStart } from '$lib/core/serving/when-to-start';

@@ -1,4 +1,4 @@
-import type { RouteName } from '$lib/core/serving/thaw-routes';
+import type { RouteName } from '$lib/core/serving/route-name';
 import * as w from '$lib/present/wording';
 
 /** A way from the freezer to the appliance, in words. */

@@ -1,5 +1,6 @@
 import { timingSafeEqual } from 'node:crypto';
 import { error } from '@sveltejs/kit';
+import { calendarAnswer } from '$lib/server/calendar-answer';
 import { getHousehold } from '$lib/server/queries/household';
 import { mealCalendar } from '$lib/server/services/table/meal-calendar';
 import { nowMs } from '$lib/server/now';
@@ -10,7 +11,5 @@ export const GET = async ({ params, locals }) => {
 	const [given, known] = [params.token, house.calendarToken ?? ''].map((text) => Buffer.from(text));
 	if (known.length === 0 || given.length !== known.length || !timingSafeEqual(given, known))
 		error(404);
-	return new Response(await mealCalendar(locals.db, locals.compute, house, nowMs()), {
-		headers: { 'content-type': 'text/calendar; charset=utf-8', 'cache-control': 'no-cache' }
-	});
+	return calendarAnswer(await mealCalendar(locals.db, locals.compute, house, nowMs()), null);
 };

@@ -2,7 +2,7 @@
 	import * as w from '$lib/present/wording';
 	import { invalidateAll } from '$app/navigation';
 	import { cookSheet } from '$lib/core/serving/cook-sheet/cook-sheet';
-	import { sheetNow, stepText } from '$lib/present/sheet-words';
+	import { mealContains, sheetNow, stepText } from '$lib/present/sheet-words';
 	import { countdownText, instantText } from '$lib/present/time';
 	import { standingLine } from '$lib/present/wording/codes/words';
 	import { clock } from '$lib/ui/shell/clock.svelte';
@@ -49,14 +49,7 @@
 	/>
 	{#if meal.facts.addOnDay}<p>{w.cookSheet.onDay({ amounts: meal.facts.addOnDay })}</p>{/if}
 	<p>
-		<b
-			>{w.cookSheet.contains({
-				what: [
-					...(meal.facts.allergensKnown ? [] : [w.cookSheet.notAllKnown]),
-					...meal.facts.allergens
-				].join(', ')
-			})}</b
-		>
+		<b>{mealContains(meal.facts)}</b>
 	</p>
 	<p class="quiet">{standingLine}</p>
 </main>

@@ -3,7 +3,7 @@ import type { Method, State } from '../../cooking/method.ts';
 import type { ApplianceName } from '../../kitchen/owned-appliances.ts';
 import type { LateAddition } from '../add-late.ts';
 import type { Away } from '../away.ts';
-import type { RouteName } from '../thaw-routes.ts';
+import type { RouteName } from '../route-name.ts';
 
 /** One appliance a dish cooks in; a dish that is moved half way has several, the last is the one it is in. */
 export interface SheetPot {

@@ -3,7 +3,7 @@ import { bigint, check, doublePrecision, integer, jsonb, pgTable, text } from 'd
 import type { ConvertInput, Method } from '../../../core/index.ts';
 import type { SheetPlan, SheetTicks } from '../../../core/serving/cook-sheet/sheet-plan.ts';
 import type { CoreTemperatureClass } from '../../../core/published/core-temperatures.ts';
-import type { RouteName } from '../../../core/serving/thaw-routes.ts';
+import type { RouteName } from '../../../core/serving/route-name.ts';
 import { packs } from './packs.ts';
 
 /** How a pack was cooked in the end: what the cook wrote down afterwards. */

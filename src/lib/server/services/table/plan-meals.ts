@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Method } from '../../../core/cooking/method.ts';
-import type { RouteName } from '../../../core/serving/thaw-routes.ts';
+import type { RouteName } from '../../../core/serving/route-name.ts';
 import { refrigeratorDays } from '../../../core/published/after-thawing.ts';
 import { fillWeek, type DishStock } from '../../../core/serving/weeks/fill-week.ts';
 import { addDays } from '../../../core/units/day.ts';

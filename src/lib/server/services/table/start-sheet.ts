@@ -5,7 +5,7 @@ import { lyingBy } from '../../../core/serving/lying-by.ts';
 import type { Away } from '../../../core/serving/away.ts';
 import { staysHotMin } from '../../../core/cooking/holding.ts';
 import { planOfWay } from '../../../core/serving/cook-sheet/plan-of-way.ts';
-import type { RouteName } from '../../../core/serving/thaw-routes.ts';
+import type { RouteName } from '../../../core/serving/route-name.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';

@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import { applianceNames } from '../../../core/kitchen/owned-appliances.ts';
 import { hobLevels, methodKey, type Method } from '../../../core/cooking/method.ts';
-import { routeNames, type RouteName } from '../../../core/serving/thaw-routes.ts';
+import { routeNames, type RouteName } from '../../../core/serving/route-name.ts';
 
 const method = yup
 	.object({

@@ -1,6 +1,6 @@
 import type { Method } from '../../../core/cooking/method.ts';
 import { waysInTime, type EveningWay } from '../../../core/serving/evening.ts';
-import type { RouteName } from '../../../core/serving/thaw-routes.ts';
+import type { RouteName } from '../../../core/serving/route-name.ts';
 import { clashes, type ApplianceUse, type Clash } from '../../../core/serving/weeks/clashes.ts';
 import { unplannedPast } from '../../../core/serving/weeks/fill-week.ts';
 import { addDays } from '../../../core/units/day.ts';

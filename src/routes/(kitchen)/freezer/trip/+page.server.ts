@@ -1,4 +1,5 @@
 import { coolBox } from '$lib/core';
+import { someFood } from '$lib/core/foods/default-compositions';
 import { dayIn } from '$lib/present/time';
 import { readForm } from '$lib/schemas/read-form';
 import { tripSchema } from '$lib/schemas/trip';
@@ -7,10 +8,6 @@ import { packsByCode } from '$lib/server/queries/packs';
 import { nowMs } from '$lib/server/now';
 import type { PageServerLoad } from './$types';
 
-/** What a pack nobody knows the food of is counted as: a stew (judgement). */
-const someStew = {
-	composition: { water: 0.77, protein: 0.11, fat: 0.03, carbohydrate: 0.08, fibre: 0, ash: 0.01 }
-};
 const frozenC = -18;
 
 export const load: PageServerLoad = async ({ locals, url }) => {
@@ -35,7 +32,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 			packs.length > 0 &&
 			coolBox({
 				packs: packs.map(({ own, packing }) => ({
-					food: packing.cardInput?.convert.food ?? someStew,
+					food: packing.cardInput?.convert.food ?? someFood,
 					massKg: own.massKg,
 					tempC: frozenC
 				})),

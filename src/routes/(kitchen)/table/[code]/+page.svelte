@@ -7,7 +7,8 @@
 	import { addLate } from '$lib/core/serving/add-late';
 	import { asIf, type AsIf } from '$lib/core/serving/as-if';
 	import type { CookCard } from '$lib/core/serving/cook-card';
-	import { thawRoutes, type RouteName } from '$lib/core/serving/thaw-routes';
+	import type { RouteName } from '$lib/core/serving/route-name';
+	import { thawRoutes } from '$lib/core/serving/thaw-routes';
 	import { whenToStart, type StartPlan } from '$lib/core/serving/when-to-start';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { lateText } from '$lib/present/late-words';

@@ -2,7 +2,7 @@ import * as w from '$lib/present/wording';
 import { fail, type RequestEvent } from '@sveltejs/kit';
 import { addDays, isDay } from '$lib/core/units/day';
 import { dayIn, dayTitle } from '$lib/present/time';
-import { clockFromText } from '$lib/schemas/clock-text';
+import { asClock, clockFromText } from '$lib/schemas/clock-text';
 import { mealSchema, whoSchema } from '$lib/schemas/weeks';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
@@ -88,8 +88,7 @@ export const actions: Actions = {
 		if (!meal || !isDay(onDay)) return fail(409, { message: w.weeks.late });
 		if (typed !== null && !at) return fail(400, { message: w.weeks.badHour });
 		const { db } = event.locals;
-		const two = (n: number) => String(n).padStart(2, '0');
-		const serveAt = at && { serveAt: `${two(at.hour)}:${two(at.minute)}` };
+		const serveAt = at && { serveAt: asClock(at) };
 		const day = dayTitle(onDay, habitOf(await getHousehold(db)));
 		const what = w.weeks.moved({ what: meal.name, day });
 		const done = await replanMeal(db, meal, { onDay, ...serveAt }, { what, nowMs: serverMs() });

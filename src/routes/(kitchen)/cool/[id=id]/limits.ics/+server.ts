@@ -6,6 +6,7 @@ import { gatesCalendar } from '$lib/formats/gates-ics';
 import { coolingRuleText } from '$lib/present/wording/codes/cooling-words';
 import { tempText } from '$lib/present/units';
 import * as w from '$lib/present/wording';
+import { calendarAnswer } from '$lib/server/calendar-answer';
 import { nowMs } from '$lib/server/now';
 import { getCooling } from '$lib/server/queries/cooling';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
@@ -30,10 +31,5 @@ export const GET: RequestHandler = async ({ params, locals }) => {
 		})),
 		nowMs()
 	);
-	return new Response(text, {
-		headers: {
-			'content-type': 'text/calendar; charset=utf-8',
-			'content-disposition': `attachment; filename="cooling-${run.id}.ics"`
-		}
-	});
+	return calendarAnswer(text, `cooling-${run.id}`);
 };

@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { cookSheet } from '$lib/core/serving/cook-sheet/cook-sheet';
-import { stepText } from '$lib/present/sheet-words';
+import { mealContains, stepText } from '$lib/present/sheet-words';
 import { instantText } from '$lib/present/time';
 import { standingLine } from '$lib/present/wording/codes/words';
 import * as w from '$lib/present/wording';
@@ -34,11 +34,7 @@ export const GET = async ({ params, locals }) => {
 		})),
 		notes: [
 			...(facts.addOnDay ? [w.cookSheet.onDay({ amounts: facts.addOnDay })] : []),
-			w.cookSheet.contains({
-				what: [...(facts.allergensKnown ? [] : [w.cookSheet.notAllKnown]), ...facts.allergens].join(
-					', '
-				)
-			}),
+			mealContains(facts),
 			standingLine
 		]
 	});
