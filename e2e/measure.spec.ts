@@ -33,7 +33,7 @@ test('a pack as if it were thicker: computed at once, and back', async ({ page }
 	// the best ways stand first, the others are a tap away
 	await page.getByText(/other ways?$/).click();
 	await expect(slowLow.last()).toContainText('caution');
-	await page.getByText('As if it were').first().click();
+	await page.getByText('As if it were', { exact: true }).first().click();
 	await page.getByLabel(/^Thickness/).fill('70');
 	await expect(
 		page.getByText('As if 1 × 70 mm thick and 950 g: not what the label says.')
@@ -75,7 +75,8 @@ test('an assumption is kept for one pack, and taken back', async ({ page }) => {
 		.getByRole('link', { name: /Chicken with leek/ })
 		.first()
 		.click();
-	await page.getByText('As if it were').first().click();
+	await page.getByText('Every way, by every route').click();
+	await page.getByText('As if it were', { exact: true }).first().click();
 	await page.getByLabel(/^Thickness/).fill('60');
 	await page.getByRole('button', { name: 'Keep for this pack' }).click();
 	await expect(page.getByText(/^Kept for this pack/)).toBeVisible({ timeout: 20_000 });

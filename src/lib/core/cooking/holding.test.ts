@@ -1,17 +1,8 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
-import { foodOfCase } from '../fixtures/heat-cases.ts';
+import { stew } from '../fixtures/stew.ts';
 import { staysHotMin } from './holding.ts';
 
-const stew = foodOfCase({
-	water: 0.77,
-	protein: 0.11,
-	fat: 0.03,
-	carb: 0.08,
-	ash: 0.01,
-	tf: -1,
-	M: 2
-});
 const hot = (massKg: number, startC: number, roomC = 21) =>
 	staysHotMin({ food: stew, massKg, startC, roomC });
 

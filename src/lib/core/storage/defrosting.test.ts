@@ -1,17 +1,8 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
-import { foodOfCase } from '../fixtures/heat-cases.ts';
+import { stew } from '../fixtures/stew.ts';
 import { defrostPlan, underBlankets } from './defrosting.ts';
 
-const stew = foodOfCase({
-	water: 0.77,
-	protein: 0.11,
-	fat: 0.03,
-	carb: 0.08,
-	ash: 0.01,
-	tf: -1,
-	M: 2
-});
 const hours = (massKg: number, blanketM: number, roomC = 20) =>
 	underBlankets({ packs: [{ food: stew, massKg }], startC: -18, blanketM, roomC }).likely;
 

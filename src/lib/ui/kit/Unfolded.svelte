@@ -6,13 +6,14 @@
 	let {
 		title,
 		body,
+		open = $bindable(false),
 		children
 	}: {
 		title: string;
 		body: () => Promise<{ default: Part }>;
+		open?: boolean;
 		children: Snippet<[Part]>;
 	} = $props();
-	let open = $state(false);
 </script>
 
 <details bind:open>

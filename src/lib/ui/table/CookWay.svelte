@@ -31,9 +31,9 @@
 		late,
 		inWater = false,
 		label,
-		begin
+		beginning
 	}: {
-		option: CookOption & { comeUpMin: number | null };
+		option: CookOption;
 		plan: StartPlan | null;
 		nowMs: number;
 		habit: Habit;
@@ -62,7 +62,7 @@
 		/** what the printed label says of this way, when it was computed with other appliances */
 		label?: CookOption;
 		/** the way to begin it so */
-		begin?: Snippet;
+		beginning?: Snippet;
 	} = $props();
 
 	/** pots of which it matters how full they are */
@@ -239,5 +239,5 @@
 			</ul>
 		{/if}
 	{/if}
-	{#if option.setMin}{@render begin?.()}{/if}
+	{#if option.setMin}{@render beginning?.()}{/if}
 </section>

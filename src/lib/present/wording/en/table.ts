@@ -68,7 +68,7 @@ export const tableOne = {
 	back: 'All packs',
 	rough:
 		'Reckoned from its name, weight and shape alone: wide ranges, and as strict as what it might be. Measure the middle.',
-	everyWay: 'Every way, by every route and appliance',
+	everyWay: 'Every way, by every route; or as if it were otherwise',
 	together: ({ n }: { n: number }) => `Computing for ${many.packs(n)} in one pot: a few seconds.`,
 	pageTitle: ({ name }: { name: Shown }) => `Cook ${name} · Almacen`,
 	markCooked: 'Mark it cooked',
