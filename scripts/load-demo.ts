@@ -27,6 +27,7 @@ import { startCooling } from '../src/lib/server/services/cooling/start-cooling.t
 import { writeDish } from '../src/lib/server/services/dishes/write-dish.ts';
 import { addDays } from '../src/lib/core/units/day.ts';
 import { dayIn } from '../src/lib/present/time.ts';
+import { addPast } from './demo-past.ts';
 import {
 	containersOwned,
 	coolings,
@@ -78,6 +79,17 @@ else {
 				dishId: ids.get(dish) as number
 			}))
 		);
+	// a pack keeps what a serving of it cost
+	await addPrices(
+		db,
+		prices.map(([itemName, label, sizeKg, priceCents]) => ({
+			itemName,
+			label,
+			sizeKg,
+			priceCents,
+			shop: ''
+		}))
+	);
 	const workers = Array.from({ length: Math.min(2, availableParallelism()) }, startCoreWorker);
 	let done = 0;
 	await Promise.all(
@@ -127,6 +139,7 @@ else {
 		await changePack(db, card.code, { kind: 'cooked' }, atMs);
 		await logCook(db, card, { ...cook, atMs, method: option.method, route: 'frozen' });
 	}
+	await addPast(db, ids, { today, nowMs });
 	// the day that is over, as it went; then the one to come, planned as well as there is time for
 	await (
 		await changeRun(db, worker.compute, pastId, nowMs, (run) => run)
@@ -182,16 +195,6 @@ else {
 			nowMs - 9 * hourMs
 		);
 	await db.delete(undoEntries);
-	await addPrices(
-		db,
-		prices.map(([itemName, label, sizeKg, priceCents]) => ({
-			itemName,
-			label,
-			sizeKg,
-			priceCents,
-			shop: ''
-		}))
-	);
 	for (const [itemName, massKg] of stock) await setStock(db, itemName, massKg);
 	for (const { dish, text } of packingDay.notes)
 		await addNote(db, { dishId: ids.get(dish) as number, atMs: nowMs, text });

@@ -1,12 +1,16 @@
 import { thawPlaces } from '../core/storage/refreeze.ts';
-import { applianceNames, earlierAppliances } from '../core/kitchen/owned-appliances.ts';
+import {
+	applianceNames,
+	earlierAppliances,
+	type OwnedAppliances
+} from '../core/kitchen/owned-appliances.ts';
 import { freezerKinds } from '../core/published/freezer-kinds.ts';
 import { dayEventKinds } from '../core/schedule/day-events.ts';
 import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */
-export const backupVersion = 11;
+export const backupVersion = 12;
 
 const int = () => yup.number().integer().strict().defined();
 const real = () => yup.number().strict().defined();
@@ -40,6 +44,7 @@ const tables = {
 		currency: text().nullable(),
 		calendarToken: text().nullable(),
 		eaters: int().nullable(),
+		weighed: yup.mixed<Record<string, number>>().defined().nonNullable(),
 		labelSetup: json(),
 		slowCooker: json(),
 		pressureCooker: json(),
@@ -48,7 +53,9 @@ const tables = {
 			.object({
 				appliances: yup.array(oneOf(applianceNames)).defined(),
 				microwaveW: yup.number().strict(),
-				boil: yup.object({ litres: real(), minutes: real() }).noUnknown().default(undefined)
+				boil: yup.object({ litres: real(), minutes: real() }).noUnknown().default(undefined),
+				paces: yup.mixed<NonNullable<OwnedAppliances['paces']>>().nonNullable(),
+				forgotten: yup.mixed<NonNullable<OwnedAppliances['forgotten']>>().nonNullable()
 			})
 			.noUnknown()
 			.defined()
@@ -84,6 +91,8 @@ const tables = {
 		pieces: json().nullable(),
 		plateOf: json().nullable(),
 		standsFor: text().nullable(),
+		learned: json(),
+		usualBatches: int().nullable(),
 		createdAtMs: int(),
 		version: int(),
 		removedAtMs: int().nullable()
@@ -154,6 +163,7 @@ const tables = {
 		content: oneOf(['raw-meat', 'cooked', 'plain']),
 		core: text(),
 		coreC: real(),
+		servingCents: real().nullable(),
 		allergens: yup.array(text()).defined(),
 		allergensKnown: yup.boolean().strict().defined(),
 		nutrition: json().nullable(),
@@ -200,6 +210,9 @@ const tables = {
 		setMin: real(),
 		coreC: real().nullable(),
 		outcome: oneOf(['under', 'right', 'over']).nullable(),
+		enough: oneOf(['too-little', 'enough', 'too-much']).nullable(),
+		forecastMin: real().nullable(),
+		withAppliance: text().nullable(),
 		note: text()
 	}),
 	cookSheets: yup.object({
@@ -269,7 +282,8 @@ const tables = {
 		label: text(),
 		sizeKg: real(),
 		priceCents: int(),
-		shop: text()
+		shop: text(),
+		onDay: day().nullable()
 	}),
 	stock: yup.object({ id: int(), itemName: text(), massKg: real() }),
 	shopMarks: yup.object({
@@ -434,6 +448,16 @@ const added: {
 		version: 11,
 		columns: { household: { calendarToken: null, eaters: null } },
 		tables: ['cookSheets', 'leftovers', 'plannedMeals']
+	},
+	{
+		version: 12,
+		columns: {
+			household: { weighed: {} },
+			dishes: { learned: [], usualBatches: null },
+			packings: { servingCents: null },
+			prices: { onDay: null },
+			cooks: { enough: null, forecastMin: null, withAppliance: null }
+		}
 	}
 ];
 

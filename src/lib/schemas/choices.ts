@@ -3,6 +3,8 @@ import { storageLifeTable, type StorageGroup } from '../core/published/storage-l
 /** What forms let choose from. Apart from the schemas, so that a page can show the choices before it needs to check any. */
 export const vesselKinds = ['pot', 'dish', 'tray'] as const;
 export const startPlaces = ['counter', 'ice-bath', 'refrigerator'] as const;
+/** Whether it was enough for those who ate. */
+export const enoughs = ['too-little', 'enough', 'too-much'] as const;
 export const outcomes = ['under', 'right', 'over'] as const;
 export const storageGroups = Object.keys(storageLifeTable) as StorageGroup[];
 

@@ -22,7 +22,8 @@ const lanes: { [J in CoreJobName]: 'planning' | 'cards' | 'cooking' | 'cooling' 
 	card: 'cards',
 	'carry-on': 'cooking',
 	'after-reading': 'cooking',
-	learn: 'cards',
+	forecasts: 'cards',
+	'own-minutes': 'cards',
 	'cooling-ways': 'cooling',
 	'cooling-choice': 'cooling'
 };

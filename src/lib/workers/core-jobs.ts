@@ -1,6 +1,7 @@
 import { carryOnIn } from '../core/cooking/conversion/carry-on.ts';
 import { afterReading } from '../core/cooking/conversion/core-reading.ts';
-import { learnedAppliances } from '../core/learning/learn-from-cooks.ts';
+import { forecastMinOf } from '../core/learning/observe.ts';
+import { ownMinutes } from '../core/learning/own-minutes.ts';
 import { chosenWay, coolingWays } from '../core/cooling/cooling-ways.ts';
 import { orderOfWork, outlookOf } from '../core/schedule/order-of-work.ts';
 import type { SearchWatch } from '../core/schedule/task.ts';
@@ -11,7 +12,8 @@ const jobs: { [J in CoreJobName]: (input: InputOf<J>, watch: SearchWatch) => Ans
 	card: cookCard,
 	'carry-on': carryOnIn,
 	'after-reading': afterReading,
-	learn: learnedAppliances,
+	forecasts: (cooks) => cooks.map(forecastMinOf),
+	'own-minutes': ownMinutes,
 	'order-of-work': orderOfWork,
 	'day-outlook': outlookOf,
 	'cooling-ways': coolingWays,

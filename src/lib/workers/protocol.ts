@@ -6,7 +6,8 @@ import type {
 	Method,
 	State
 } from '../core/index.ts';
-import type { LearnedAppliances, LearnInput } from '../core/learning/learn-from-cooks.ts';
+import type { MeasuredCook } from '../core/learning/observe.ts';
+import type { OwnMinutesAsked } from '../core/learning/own-minutes.ts';
 import type { DelayedStart, delayedStart } from '../core/serving/delayed-start.ts';
 import type { CarriedOn, CarryOnInput } from '../core/cooking/conversion/carry-on.ts';
 import type { afterReading } from '../core/cooking/conversion/core-reading.ts';
@@ -25,7 +26,8 @@ export type CoreJob =
 			input: Parameters<typeof afterReading>[0];
 			answer: ReturnType<typeof afterReading>;
 	  }
-	| { job: 'learn'; input: LearnInput; answer: LearnedAppliances }
+	| { job: 'forecasts'; input: readonly MeasuredCook[]; answer: (number | null)[] }
+	| { job: 'own-minutes'; input: OwnMinutesAsked; answer: number | null }
 	| { job: 'order-of-work'; input: OrderOfWorkInput; answer: OrderedDay }
 	| { job: 'day-outlook'; input: OutlookInput; answer: DayOutlook }
 	| { job: 'cooling-ways'; input: CoolingWaysInput; answer: ReturnType<typeof coolingWays> }

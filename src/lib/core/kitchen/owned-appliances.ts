@@ -1,5 +1,6 @@
 import { defaultMethods, type Method } from '../cooking/method.ts';
 import { waterJPerKgK } from '../water/water-heat.ts';
+import type { Pace } from '../learning/pace.ts';
 import type { DishKind } from '../published/dish-kinds.ts';
 
 export const applianceNames = [
@@ -21,6 +22,10 @@ export interface OwnedAppliances {
 	readonly microwaveW?: number;
 	/** how long the burner on high takes to bring so much cold water to the boil */
 	readonly boil?: { readonly litres: number; readonly minutes: number };
+	/** how they keep time, as learned from logged cooks and accepted */
+	readonly paces?: Partial<Record<ApplianceName, Pace>>;
+	/** cooks before that moment say nothing of an appliance any more, ms */
+	readonly forgotten?: Partial<Record<ApplianceName, number>>;
 }
 
 /** What a kitchen is taken to have until it is said. */
@@ -122,5 +127,6 @@ export const appliancesFor = (
 	{ owned, temperature }: { owned: OwnedAppliances; temperature: 'c' | 'f' }
 ) => ({
 	methods: householdMethods(dish, owned, temperature),
-	...(owned.boil && { burnerHighW: burnerHighW(owned.boil) })
+	...(owned.boil && { burnerHighW: burnerHighW(owned.boil) }),
+	...(owned.paces && Object.keys(owned.paces).length > 0 && { paces: owned.paces })
 });

@@ -32,6 +32,8 @@ export const reasonCodes = [
 	'long-under-pressure',
 	'add-liquid',
 	'set-long-end',
+	'own-pace',
+	'own-minutes',
 	'recipe-clipped',
 	'recipe-too-short',
 	'small-load',

@@ -71,7 +71,8 @@ it('a card is current until an appliance, the altitude or a limit changes; the c
 			packed: convert,
 			core: 'poultry',
 			house: { ...house, ...change },
-			limits: limitsFrom(tightened)
+			limits: limitsFrom(tightened),
+			learned: []
 		});
 	const packed = ask({});
 	const card = { modelVersion };
@@ -84,8 +85,13 @@ it('a card is current until an appliance, the altitude or a limit changes; the c
 		assert.ok(!isCurrent(card, packed, other));
 	assert.ok(!isCurrent({ modelVersion: modelVersion - 1 }, packed, ask({})));
 	assert.equal(
-		asOfToday({ packed: { ...convert, coreC: 80 }, core: 'poultry', house, limits: limitsFrom({}) })
-			.coreC,
+		asOfToday({
+			packed: { ...convert, coreC: 80 },
+			core: 'poultry',
+			house,
+			limits: limitsFrom({}),
+			learned: []
+		}).coreC,
 		80
 	);
 });

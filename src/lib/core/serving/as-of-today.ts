@@ -1,3 +1,4 @@
+import type { LearnedMinutes } from '../cooking/conversion/conversion.ts';
 import type { ConvertInput } from '../cooking/conversion/convert-cook.ts';
 import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
 import { appliancesFor, type OwnedAppliances } from '../kitchen/owned-appliances.ts';
@@ -17,14 +18,17 @@ export function asOfToday(input: {
 		temperature: 'c' | 'f';
 	} & Kitchen;
 	limits: SafetyLimits;
+	/** what the household learned of this dish */
+	learned: readonly LearnedMinutes[];
 }): ConvertInput {
-	const { packed, house, limits } = input;
-	const { burnerHighW: _measured, ...rest } = packed;
+	const { packed, house, limits, learned } = input;
+	const { burnerHighW: _measured, paces: _paces, learned: _learned, ...rest } = packed;
 	const coreC = Math.max(packed.coreC, coreTemperaturesC[input.core] + limits.coreAddedK);
 	const { kind, content, pan } = packed;
 	return {
 		...rest,
 		...appliancesFor({ kind, content, inPan: pan !== undefined, coreC }, house),
+		...(learned.length > 0 && { learned }),
 		coreC,
 		dangerH: limits.dangerH,
 		slowCooker: house.slowCooker,
@@ -36,7 +40,15 @@ export function asOfToday(input: {
 
 /** What can be otherwise than when a card was computed. */
 export type CardChange =
-	'altitude' | 'slow-cooker' | 'pressure-cooker' | 'oven' | 'owned' | 'core' | 'limits' | 'model';
+	| 'altitude'
+	| 'slow-cooker'
+	| 'pressure-cooker'
+	| 'oven'
+	| 'owned'
+	| 'core'
+	| 'limits'
+	| 'learned'
+	| 'model';
 
 /** What in the household, or in how times are computed, changed since a card was computed. */
 export function changesSince(
@@ -56,6 +68,9 @@ export function changesSince(
 			packed.burnerHighW !== today.burnerHighW,
 		core: packed.coreC !== today.coreC,
 		limits: packed.dangerH !== today.dangerH,
+		learned:
+			differs(packed.paces ?? {}, today.paces ?? {}) ||
+			differs(packed.learned ?? [], today.learned ?? []),
 		model: version !== modelVersion
 	};
 	return (Object.keys(found) as CardChange[]).filter((change) => found[change]);

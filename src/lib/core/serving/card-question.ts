@@ -2,6 +2,7 @@ import type { DishFacts } from '../foods/dish-facts.ts';
 import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
 import type { Method, State } from '../cooking/method.ts';
 import { appliancesFor, type OwnedAppliances } from '../kitchen/owned-appliances.ts';
+import type { LearnedMinutes } from '../cooking/conversion/conversion.ts';
 import { isWholePiece, usualPieceM } from '../foods/kind-handling.ts';
 import type { DishKind } from '../published/dish-kinds.ts';
 import type { Block } from '../packing/pack-plan.ts';
@@ -42,7 +43,13 @@ function thawedPieces(
 
 /** What is asked of the model for one pack: the dish's facts, its block, the household's appliances. */
 export function cardQuestion(input: {
-	dish: { kind: DishKind; state: 'raw' | 'cooked'; instruction: RecipeInstruction | null };
+	dish: {
+		kind: DishKind;
+		state: 'raw' | 'cooked';
+		instruction: RecipeInstruction | null;
+		/** what the household learned of it */
+		learned?: readonly LearnedMinutes[];
+	};
 	facts: Pick<DishFacts, 'food' | 'content' | 'coreC' | 'densityKgPerM3' | 'parts'>;
 	/** `pieces`: so many that were frozen apart */
 	pack: { massKg: number; block: Block; isPan: boolean; pieces?: number };
@@ -91,6 +98,7 @@ export function cardQuestion(input: {
 				{ kind: dish.kind, content: facts.content, inPan: pack.isPan, coreC },
 				house
 			),
+			...(dish.learned && dish.learned.length > 0 && { learned: dish.learned }),
 			content: facts.content,
 			coreC,
 			dangerH: input.limits.dangerH,

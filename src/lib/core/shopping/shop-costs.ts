@@ -9,6 +9,8 @@ export interface PriceEntry {
 	sizeKg: number;
 	priceCents: number;
 	shop: string;
+	/** the day it was paid, YYYY-MM-DD; null: written down without one */
+	onDay?: string | null;
 }
 
 export interface PricedLine {

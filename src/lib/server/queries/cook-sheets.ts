@@ -1,4 +1,4 @@
-import { and, asc, eq, isNull } from 'drizzle-orm';
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm';
 import type { Db } from '../db/db.ts';
 import { cookSheets } from '../db/schema/index.ts';
 
@@ -30,4 +30,20 @@ export async function sheetByToken(db: Db, token: string): Promise<CookSheetRow 
 /** The sheet a pack is being cooked by; null: it is not. */
 export async function runningSheetOf(db: Db, code: string): Promise<CookSheetRow | null> {
 	return (await runningSheets(db)).find(({ codes }) => codes.includes(code)) ?? null;
+}
+
+/** The meal a pack was eaten in; null: it was not cooked by a sheet. */
+export async function servedSheetOf(db: Db, code: string): Promise<CookSheetRow | null> {
+	const [row] = await db
+		.select()
+		.from(cookSheets)
+		.where(
+			and(
+				eq(cookSheets.ended, 'served'),
+				sql`${cookSheets.codes} @> ${JSON.stringify([code])}::jsonb`
+			)
+		)
+		.orderBy(desc(cookSheets.id))
+		.limit(1);
+	return row ?? null;
 }

@@ -1,7 +1,4 @@
-import { asc, eq, isNotNull } from 'drizzle-orm';
-import type { LoggedCook } from '../../core/learning/learn-from-cooks.ts';
-import { lyingBy } from '../../core/serving/lying-by.ts';
-import { asIf } from '../../core/serving/as-if.ts';
+import { asc, desc, eq } from 'drizzle-orm';
 import type { Db } from '../db/db.ts';
 import { cooks, packings, packs } from '../db/schema/index.ts';
 import type { Packing } from './packs.ts';
@@ -23,25 +20,13 @@ export async function cooksLike(
 	return rows.map((row) => row.cook);
 }
 
-/** Cooks whose core was measured, with what lay in the appliance. */
-export async function measuredCooks(db: Db): Promise<LoggedCook[]> {
-	const rows = await db
-		.select({ cook: cooks, assumed: packs.assumed, cardInput: packings.cardInput })
+/** The last time a pack was written down; null: not yet. */
+export async function lastCookOf(db: Db, packId: number): Promise<CookRow | null> {
+	const [row] = await db
+		.select()
 		.from(cooks)
-		.innerJoin(packs, eq(packs.id, cooks.packId))
-		.innerJoin(packings, eq(packings.id, packs.packingId))
-		.where(isNotNull(cooks.coreC))
-		.orderBy(asc(cooks.atMs));
-	return rows.flatMap(({ cook, assumed, cardInput }) => {
-		if (!cardInput) return [];
-		const convert = assumed ? asIf(cardInput.convert, assumed) : cardInput.convert;
-		const cooked: LoggedCook = {
-			method: cook.method,
-			state: cook.route === 'frozen' || cook.route === 'softened' ? 'frozen' : 'thawed',
-			setMin: cook.setMin,
-			coreC: cook.coreC as number,
-			convert: lyingBy(cook.route, convert)
-		};
-		return [cooked];
-	});
+		.where(eq(cooks.packId, packId))
+		.orderBy(desc(cooks.id))
+		.limit(1);
+	return row ?? null;
 }

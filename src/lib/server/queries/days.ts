@@ -87,14 +87,17 @@ export async function eventsOfDay(db: Db, dayId: number): Promise<DayEvent[]> {
 }
 
 /** Days that were begun, with their plans: what their times tell of the next one. */
-export async function begunDays(db: Db, most: number): Promise<{ id: number; run: RunSheet }[]> {
+export async function begunDays(
+	db: Db,
+	most: number
+): Promise<{ id: number; onDay: string; run: RunSheet }[]> {
 	const rows = await db
-		.select({ id: packingDays.id, run: packingDays.run })
+		.select({ id: packingDays.id, onDay: packingDays.onDay, run: packingDays.run })
 		.from(packingDays)
 		.where(
 			sql`${packingDays.run} is not null and exists (select 1 from ${dayEvents} where ${dayEvents.dayId} = ${packingDays.id} and ${dayEvents.kind} = 'finish')`
 		)
 		.orderBy(desc(packingDays.onDay))
 		.limit(most);
-	return rows.flatMap(({ id, run }) => (run ? [{ id, run }] : []));
+	return rows.flatMap(({ run, ...day }) => (run ? [{ ...day, run }] : []));
 }

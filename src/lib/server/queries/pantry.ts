@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray, isNotNull, or, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNotNull, or, sql } from 'drizzle-orm';
 import type { ComponentPack } from '../../core/schedule/component-packs.ts';
 import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
 import type { Db } from '../db/db.ts';
@@ -11,8 +11,19 @@ const massLeftKg = sql<number>`coalesce(${packs.massKg}, ${packings.massKg}) * $
 
 export type StockRow = typeof stock.$inferSelect;
 
+/** The price book as it is now: of a pack that was paid more than once, what it cost last. */
 export async function listPrices(db: Db): Promise<PriceEntry[]> {
-	return db.select().from(prices).orderBy(asc(prices.itemName), asc(prices.sizeKg));
+	return db
+		.selectDistinctOn([prices.itemName, prices.sizeKg, prices.label, prices.shop])
+		.from(prices)
+		.orderBy(
+			asc(prices.itemName),
+			asc(prices.sizeKg),
+			prices.label,
+			prices.shop,
+			sql`${prices.onDay} desc nulls last`,
+			desc(prices.id)
+		);
 }
 
 export async function listStock(db: Db): Promise<StockRow[]> {

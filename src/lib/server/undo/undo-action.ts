@@ -1,3 +1,4 @@
+import type { LearnedMinutes } from '../../core/cooking/conversion/conversion.ts';
 import type { AsIf } from '../../core/serving/as-if.ts';
 import type { ContainerKey } from '../../core/published/containers.ts';
 import type { PackEventKind, packs } from '../db/schema/packs.ts';
@@ -45,6 +46,13 @@ export type UndoAction =
 	| { kind: 'reading-removed'; readingId: number }
 	| { kind: 'cooling-ended'; runId: number }
 	| { kind: 'dish-changed'; dishId: number; before: DishContent }
+	/** what was learned of a dish; `weighed`: the household's proposals as they stood */
+	| {
+			kind: 'dish-learned';
+			dishId: number;
+			before: { learned: LearnedMinutes[]; usualBatches: number | null };
+			weighed: Record<string, number>;
+	  }
 	| { kind: 'dish-removed'; dishId: number }
 	| { kind: 'freezer-removed'; freezerId: number }
 	| { kind: 'household-changed'; before: Partial<Household> }

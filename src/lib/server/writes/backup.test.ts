@@ -49,6 +49,7 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				currency: fc.constantFrom('EUR', null),
 				calendarToken: fc.constantFrom('x', null),
 				eaters: fc.constantFrom(5, null),
+				weighed: fc.constantFrom({}, { 'twice 7': 5 }),
 				labelSetup: json,
 				slowCooker: json,
 				pressureCooker: json,
@@ -95,6 +96,8 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				addOnDay: name,
 				instruction: fc.option(json, { nil: null }),
 				standsFor: fc.option(name, { nil: null }),
+				learned: fc.constantFrom([], [{ appliance: 'oven', state: 'frozen', byMin: -4 }]),
+				usualBatches: fc.constantFrom(2, null),
 				pieces: fc.constantFrom({ count: 40, name: 'meatballs' }, null),
 				plateOf: fc.constantFrom([{ dishId: null, name: 'peas', massKg: 0.08 }], null),
 				allergens: fc.option(fc.array(name, { maxLength: 2 }), { nil: null }),
@@ -168,6 +171,7 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				thawedBefore: fc.boolean(),
 				allergensKnown: fc.boolean(),
 				servings: fc.nat(9),
+				servingCents: fc.option(share, { nil: null }),
 				container: fc.constant('bag-1l'),
 				massKg: share,
 				lengthM: share,
@@ -244,6 +248,9 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				setMin: fc.double({ min: 0, max: 2880, noNaN: true }),
 				coreC: fc.option(share, { nil: null }),
 				outcome: fc.constantFrom('under' as const, 'right' as const, null),
+				enough: fc.constantFrom('enough' as const, 'too-much' as const, null),
+				forecastMin: fc.option(share, { nil: null }),
+				withAppliance: fc.constantFrom('{}', null),
 				note: name
 			})
 		),
@@ -327,7 +334,8 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 				label: name,
 				sizeKg: fc.double({ min: 0.001, max: 30, noNaN: true }),
 				priceCents: fc.nat(99_999),
-				shop: name
+				shop: name,
+				onDay: fc.constantFrom('2026-01-02', null)
 			})
 		),
 		stock: list((id) =>

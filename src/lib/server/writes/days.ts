@@ -26,7 +26,7 @@ export async function setDay(
 /** Puts a dish on a day, once; a second time changes nothing. */
 export async function addDayDish(
 	db: Db,
-	values: { dayId: number; dishId: number; portions: Portion[] }
+	values: { dayId: number; dishId: number; batches?: number; portions: Portion[] }
 ): Promise<void> {
 	const [{ last }] = await db
 		.select({ last: max(dayDishes.position) })

@@ -103,3 +103,13 @@ export async function setDishExtras(
 export async function addVersion(db: Db, values: typeof dishVersions.$inferInsert): Promise<void> {
 	await db.insert(dishVersions).values(values);
 }
+
+/** Keeps what was learned of a dish. False when there is none with this number. */
+export async function setDishLearned(
+	db: Db,
+	id: number,
+	values: Pick<DishRow, 'learned' | 'usualBatches'>
+): Promise<boolean> {
+	const rows = await db.update(dishes).set(values).where(eq(dishes.id, id)).returning();
+	return rows.length === 1;
+}

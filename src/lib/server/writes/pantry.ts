@@ -1,4 +1,4 @@
-import { eq } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
 import type { Db } from '../db/db.ts';
 import { prices, stock } from '../db/schema/index.ts';
@@ -12,6 +12,26 @@ export async function addPrices(
 		if (options.replace) await tx.delete(prices);
 		if (rows.length) await tx.insert(prices).values([...rows]);
 	});
+}
+
+/** Puts what a pack really cost into the price book beside what it cost before; said again on the same day, the last counts. */
+export async function keepPrice(
+	db: Db,
+	entry: Omit<PriceEntry, 'id'> & { onDay: string }
+): Promise<void> {
+	const { itemName, label, sizeKg, shop, onDay } = entry;
+	await db
+		.delete(prices)
+		.where(
+			and(
+				eq(prices.itemName, itemName),
+				eq(prices.label, label),
+				eq(prices.sizeKg, sizeKg),
+				eq(prices.shop, shop),
+				eq(prices.onDay, onDay)
+			)
+		);
+	await db.insert(prices).values(entry);
 }
 
 export async function removePrice(db: Db, id: number): Promise<PriceEntry | null> {

@@ -7,6 +7,7 @@ import {
 	Tooltip,
 	type ChartDataset
 } from 'chart.js';
+import { colour } from './colour';
 import type { Plot, Point } from './plot';
 
 Chart.register(LineController, LineElement, LinearScale, PointElement, Tooltip);
@@ -17,16 +18,6 @@ export interface Margins {
 	right: number;
 	bottom: number;
 	left: number;
-}
-
-/** A colour of the palette in force, as rgb(…). */
-function colour(token: string): string {
-	const probe = document.createElement('i');
-	probe.style.color = `var(--${token})`;
-	document.body.append(probe);
-	const { color } = getComputedStyle(probe);
-	probe.remove();
-	return color;
 }
 
 /** Lays a chart over a picture whose lines show only where a pointer or finger is, with every value there. */

@@ -9,6 +9,7 @@
 	import NotebookIcon from '@lucide/svelte/icons/notebook';
 	import PackIcon from '@lucide/svelte/icons/package';
 	import TableIcon from '@lucide/svelte/icons/utensils';
+	import LearnIcon from '@lucide/svelte/icons/chart-line';
 	import HomeIcon from '@lucide/svelte/icons/house';
 
 	let {
@@ -29,7 +30,8 @@
 		},
 		{ path: '/pack', name: w.rail.pack, live: '', icon: PackIcon },
 		{ path: '/freezer', name: w.rail.freezer, live: String(counts.packs), icon: FreezerIcon },
-		{ path: '/table', name: w.rail.table, live: '', icon: TableIcon }
+		{ path: '/table', name: w.rail.table, live: '', icon: TableIcon },
+		{ path: '/learn', name: w.rail.learn, live: '', icon: LearnIcon }
 	]);
 	const here = (path: string) =>
 		page.url.pathname === path || page.url.pathname.startsWith(`${path}/`);

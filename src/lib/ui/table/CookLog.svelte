@@ -2,13 +2,13 @@
 	import { formScope } from '$lib/ui/kit/form-scope';
 	import { enhance } from '$app/forms';
 	import type { CookOption } from '$lib/core';
-	import { routeNames } from '$lib/core/serving/route-name';
+	import { routeNames, type RouteName } from '$lib/core/serving/route-name';
 	import type { Habit } from '$lib/present/habit';
 	import { dayIn, dayText, durationText } from '$lib/present/time';
 	import { tempText } from '$lib/present/units';
 	import { methodText } from '$lib/present/wording/codes/words';
 	import * as w from '$lib/present/wording';
-	import { outcomes } from '$lib/schemas/choices';
+	import { enoughs, outcomes } from '$lib/schemas/choices';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { keptWhenAway } from '../shell/kept-posts.svelte';
 	import { checked } from '../kit/checked';
@@ -17,114 +17,180 @@
 	import Press from '../kit/Press.svelte';
 	import { routeText } from './route-text';
 
+	type Outcome = (typeof outcomes)[number];
+	type Cook = {
+		id: number;
+		atMs: number;
+		method: CookOption['method'];
+		setMin: number;
+		coreC: number | null;
+		outcome: Outcome | null;
+		enough: (typeof enoughs)[number] | null;
+		note: string;
+	};
+
+	/** How it was: two taps, and what else there is to say behind a word. */
 	let {
 		options,
 		cooks,
+		mine,
+		proposed,
 		habit,
 		open,
-		errors: answered,
-		logged
+		errors: answered
 	}: {
 		options: readonly CookOption[];
 		/** how this dish was cooked before */
-		cooks: readonly {
-			id: number;
-			atMs: number;
-			method: CookOption['method'];
-			setMin: number;
-			coreC: number | null;
-			outcome: (typeof outcomes)[number] | null;
-			note: string;
-		}[];
+		cooks: readonly Cook[];
+		/** this pack's own; null: not written down yet */
+		mine: Cook | null;
+		/** as it was planned or is usual */
+		proposed: { way: number; route: RouteName; setMin: number; coreC: number | null } | null;
 		habit: Habit;
 		/** this pack is cooked, so it can be written down */
 		open: boolean;
 		errors: Record<string, string>;
-		logged: boolean;
 	} = $props();
 
 	let errors = $derived(answered);
 	let waits = $state(false);
-	let texts = $state({ way: '', route: 'frozen', setMin: '', coreC: '', outcome: '', note: '' });
+	// svelte-ignore state_referenced_locally
+	let texts = $state({
+		way: proposed ? String(proposed.way) : '',
+		route: proposed?.route ?? 'frozen',
+		setMin: proposed ? durationText(proposed.setMin) : '',
+		coreC: proposed?.coreC == null ? '' : tempText(proposed.coreC, habit),
+		note: ''
+	});
 	formScope({ errors: () => errors });
+	const before = $derived(cooks.filter(({ id }) => id !== mine?.id));
+	/** what is not known is asked for at once */
+	let details = $derived(proposed === null || Object.keys(errors).length > 0);
 </script>
 
-{#if open || cooks.length > 0}
-	<section class="plate mb-4 grid gap-3">
-		<h2>{w.cookLog.title}</h2>
-		{#if cooks.length > 0}
-			<ul class="list-disc pl-5">
-				{#each cooks as cook (cook.id)}
-					<li>
-						{w.cookLog.line({
-							when: dayText(dayIn(cook.atMs, habit.timeZone), habit),
-							way: methodText(cook.method, habit),
-							minutes: durationText(cook.setMin)
-						})}{cook.coreC === null ? '' : w.cookLog.coreWas({ core: tempText(cook.coreC, habit) })}
-						{#if cook.outcome}<b>{w.cookLog[cook.outcome]}</b>{/if}
-						{#if cook.note}<span class="quiet">“{cook.note}”</span>{/if}
-					</li>
-				{/each}
-			</ul>
-		{/if}
-		{#if waits}
-			<p role="status">{w.cookLog.waits}</p>
-		{:else if logged}
-			<p role="status">{w.cookLog.kept({ times: cooks.length })}</p>
-		{:else if open}
+{#snippet line(cook: Cook)}
+	{w.cookLog.line({
+		when: dayText(dayIn(cook.atMs, habit.timeZone), habit),
+		way: methodText(cook.method, habit),
+		minutes: durationText(cook.setMin)
+	})}{cook.coreC === null ? '' : w.cookLog.coreWas({ core: tempText(cook.coreC, habit) })}
+	{#if cook.outcome}<b>{w.cookLog[cook.outcome]}</b>{/if}
+	{#if cook.enough && cook.enough !== 'enough'}<b>{w.cookLog[cook.enough]}</b>{/if}
+	{#if cook.note}<span class="quiet">“{cook.note}”</span>{/if}
+{/snippet}
+
+<section class="plate mb-4 grid gap-3">
+	<h2>{w.cookLog.title}</h2>
+	{#if waits}
+		<p role="status">{w.cookLog.waits}</p>
+	{:else if mine}
+		<p role="status">{w.cookLog.kept({ times: cooks.length })}</p>
+		<p>{@render line(mine)}</p>
+		{#if mine.enough === null}
 			<form
 				method="POST"
-				action="?/log"
-				class="grid items-end gap-3 md:grid-cols-3"
-				novalidate
+				action="?/enough"
 				use:enhance={keptWhenAway(
-					checked(
-						async () => (await import('$lib/schemas/cook-log')).cookLogSchema(habit),
-						(found) => (errors = found)
-					),
+					() => {},
 					() => (waits = true)
 				)}
 			>
-				<Choice
-					name="way"
-					label={w.cookLog.way}
-					bind:value={texts.way}
-					items={options.map((option, i) => ({
-						value: String(i),
-						name: methodText(option.method, habit)
-					}))}
-				/>
-				<Choice
-					name="route"
-					label={w.cookLog.from}
-					bind:value={texts.route}
-					items={routeNames.map((value) => ({ value, name: routeText(value) }))}
-				/>
-				<Field
-					name="setMin"
-					label={w.cookLog.minutes}
-					bind:value={texts.setMin}
-					hint={unitHint('minutes', habit)}
-				/>
-				<Field
-					name="coreC"
-					label={w.cookLog.core}
-					bind:value={texts.coreC}
-					hint={unitHint('temperature', habit)}
-				/>
-				<Choice
-					name="outcome"
-					label={w.cookLog.outcome}
-					bind:value={texts.outcome}
-					placeholder={w.cookLog.noIdea}
-					items={outcomes.map((value) => ({ value, name: w.cookLog[value] }))}
-				/>
-				<Field name="note" label={w.cookLog.note} bind:value={texts.note} />
-				<div class="md:col-span-3">
-					<Press type="submit" first>{w.cookLog.keep}</Press>
-					<span class="quiet">{w.cookLog.why}</span>
-				</div>
+				<fieldset>
+					<legend>{w.cookLog.wasEnough}</legend>
+					<input type="hidden" name="cookId" value={mine.id} />
+					<div class="taps">
+						{#each enoughs as value (value)}
+							<Press type="submit" name="enough" {value}>{w.cookLog[value]}</Press>
+						{/each}
+					</div>
+				</fieldset>
 			</form>
 		{/if}
-	</section>
-{/if}
+	{:else if open}
+		<form
+			method="POST"
+			action="?/log"
+			class="grid gap-3"
+			novalidate
+			use:enhance={keptWhenAway(
+				checked(
+					async () => (await import('$lib/schemas/cook-log')).cookLogSchema(habit),
+					(found) => (errors = found)
+				),
+				() => (waits = true)
+			)}
+		>
+			<div class="taps">
+				{#each outcomes as value (value)}
+					<Press type="submit" name="outcome" {value}>{w.cookLog[value]}</Press>
+				{/each}
+			</div>
+			<details bind:open={details}>
+				<summary>{w.cookLog.details}</summary>
+				{#if proposed}<p class="quiet">{w.cookLog.prefilled}</p>{/if}
+				<div class="grid items-end gap-3 md:grid-cols-3">
+					<Choice
+						name="way"
+						label={w.cookLog.way}
+						bind:value={texts.way}
+						items={options.map((option, i) => ({
+							value: String(i),
+							name: methodText(option.method, habit)
+						}))}
+					/>
+					<Choice
+						name="route"
+						label={w.cookLog.from}
+						bind:value={texts.route}
+						items={routeNames.map((value) => ({ value, name: routeText(value) }))}
+					/>
+					<Field
+						name="setMin"
+						label={w.cookLog.minutes}
+						bind:value={texts.setMin}
+						hint={unitHint('minutes', habit)}
+					/>
+					<Field
+						name="coreC"
+						label={w.cookLog.core}
+						bind:value={texts.coreC}
+						hint={unitHint('temperature', habit)}
+					/>
+					<Field name="note" label={w.cookLog.note} bind:value={texts.note} />
+					<div><Press type="submit" look="quiet">{w.cookLog.keep}</Press></div>
+				</div>
+			</details>
+			<p class="quiet">{w.cookLog.why}</p>
+		</form>
+	{/if}
+	{#if before.length > 0}
+		<details open={!open && before.length <= 3}>
+			<summary>{w.cookLog.before}</summary>
+			<ul class="list-disc pl-5">
+				{#each before as cook (cook.id)}<li>{@render line(cook)}</li>{/each}
+			</ul>
+		</details>
+	{/if}
+</section>
+
+<style>
+	.taps {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	.taps > :global(*) {
+		flex: 1 1 110px;
+		min-height: 56px;
+	}
+	legend {
+		margin-bottom: 8px;
+		font-weight: 700;
+	}
+	summary {
+		min-height: 44px;
+		padding: 10px 0;
+		font-weight: 700;
+		cursor: pointer;
+	}
+</style>

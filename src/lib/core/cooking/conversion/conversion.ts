@@ -6,6 +6,8 @@ import type {
 	PressureCooker,
 	SlowCooker
 } from '../../kitchen/appliance-parameters.ts';
+import type { ApplianceName } from '../../kitchen/owned-appliances.ts';
+import type { Pace } from '../../learning/pace.ts';
 import type { Advice, Reason } from '../../safety/best-advice.ts';
 import type { DishKind } from '../../published/dish-kinds.ts';
 import type { Method, State } from '../method.ts';
@@ -44,6 +46,13 @@ export interface CookOption {
 	instead: { method: Method; state: State } | null;
 }
 
+/** What the household learned of a dish in one appliance from one state: so many minutes more, or less, than computed. */
+export interface LearnedMinutes {
+	appliance: ApplianceName;
+	state: State;
+	byMin: number;
+}
+
 export interface ConvertInput {
 	kind: DishKind;
 	food: FoodSpec;
@@ -79,6 +88,10 @@ export interface ConvertInput {
 	frozenStartC?: number;
 	/** cooked food that is only to be made hot again: safe core temperature, no cook value asked for */
 	reheat?: boolean;
+	/** how this household's appliances keep time, as learned from its cooks; none: as computed for their kind */
+	paces?: Partial<Record<ApplianceName, Pace>>;
+	/** what it learned of this dish; never below what is safe */
+	learned?: readonly LearnedMinutes[];
 	/** likely hours between 5 and 60 °C allowed in a slow cooker, when tightened; default 4 */
 	dangerH?: number;
 }

@@ -30,13 +30,16 @@ export function cookCurve(input: {
 	const setMin = requireRange('setMin', input.setMin, 0, 48 * 60);
 	const { method } = input;
 	if (method.appliance === 'microwave') return null;
+	// the household's own appliance runs through the same in so many times the minutes
+	const slower = input.convert.paces?.[method.appliance]?.factor ?? 1;
+	const computedMin = setMin / slower;
 	const scenario = scenarioOf(input.convert, method, input.state);
 	const cook = startedCook(scenario, asLikely, efforts.likely, new TableCache());
 	const curve: CookCurve = { minutes: [], coldestC: [], warmestC: [] };
 	const record = (state: CookingState, force = false) => {
-		const last = curve.minutes.at(-1) ?? -Infinity;
+		const last = (curve.minutes.at(-1) ?? -Infinity) / slower;
 		if (state.minute <= last || (!force && state.minute - last < recordEveryMin)) return;
-		curve.minutes.push(state.minute);
+		curve.minutes.push(state.minute * slower);
 		curve.coldestC.push(state.coldestC);
 		curve.warmestC.push(state.warmestC);
 	};
@@ -46,11 +49,11 @@ export function cookCurve(input: {
 		const { pot, targetC, powerW } = cook;
 		const common = { stepS: pressureS, onStep: () => record(pot) };
 		if (comeUp(pot, { ...common, powerW, targetC }) === null) return null;
-		hold(pot, { ...common, targetC, minutes: setMin });
+		hold(pot, { ...common, targetC, minutes: computedMin });
 		releaseAndRest(pot, { ...common, stepS: releaseS, release: method.release ?? 'natural' });
 	} else
-		while (state.minute < setMin - 1e-9) {
-			const dtS = Math.min(slowS, (setMin - state.minute) * 60);
+		while (state.minute < computedMin - 1e-9) {
+			const dtS = Math.min(slowS, (computedMin - state.minute) * 60);
 			if (cook.pan) cook.pan.step(dtS);
 			else cook.pot.step(dtS, { powerW: cook.powerW });
 			record(state);

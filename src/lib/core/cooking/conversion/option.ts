@@ -6,6 +6,7 @@ import { goalOf, type CookValues, type Target } from './target.ts';
 import type { ConvertInput, CookOption, Spread } from './conversion.ts';
 import { heatFamilyOf, sameSetting, type Method, type State } from '../method.ts';
 import { efforts, timelineOf, type Scenario, type TableCache } from './scenario.ts';
+import type { Pace } from '../../learning/pace.ts';
 import { spreadOf } from './spread.ts';
 import { readyMin, reachedMin, valueAt, type Goal } from './timeline.ts';
 import { asLikely, unknownsOf, type Unknowns } from './unknowns.ts';
@@ -120,23 +121,30 @@ export function wayOf({
 		},
 		longestMin: longestMin[method.appliance]
 	});
-	option.comeUpMin = likelyRun.comeUpMin;
+	const pace = input.paces?.[method.appliance];
+	// what the appliance really takes is so many times what is computed for its kind
+	const slower = pace?.factor ?? 1;
+	const comeUp = (likelyRun.comeUpMin ?? 0) * slower;
+	option.comeUpMin = likelyRun.comeUpMin === null ? null : comeUp;
 	const safe = readyMin(likelyRun, { ...goal, cookMin: 0 });
-	const asWanted = readyMin(likelyRun, goal) ?? notAfter?.setMin ?? null;
-	const computed =
-		asWanted === null || safe === null
-			? null
-			: Math.max(safe, Math.min(asWanted, notAfter?.setMin ?? Infinity));
-	if (computed === null)
+	const wantedMin = readyMin(likelyRun, goal);
+	const asWanted = wantedMin === null ? (notAfter?.setMin ?? null) : wantedMin * slower;
+	if (asWanted === null || safe === null)
 		return refused('never-ready', { longestMin: longestMin[method.appliance] });
-	const comeUp = likelyRun.comeUpMin ?? 0;
+	const safeMin = safe * slower;
+	const ofKind = Math.max(safeMin, Math.min(asWanted, notAfter?.setMin ?? Infinity));
+	const computed = Math.max(safeMin, ofKind + learnedMinutes(input, method, state));
 	const least = Math.max(
 		pressure ? Math.min(leastHoldMin, recipe ?? Infinity) : 0,
 		notBefore?.setMin ?? 0
 	);
 	const likely = Math.max(computed, least);
 	const whole = likely + comeUp;
-	const afterSet = pressure ? valueAt(likelyRun, likelyRun.totalMin, likely) - whole : 0;
+	/** the same moment of the run as computed */
+	const atLikely = likely / slower;
+	const afterSet = pressure
+		? valueAt(likelyRun, likelyRun.totalMin, atLikely) - atLikely - (likelyRun.comeUpMin ?? 0)
+		: 0;
 	const before = option.preheatMin ?? 0;
 	const likelyTotal = Math.max(before + whole + afterSet, notBefore?.totalMin ?? 0);
 	const after = likelyTotal - before - whole;
@@ -164,24 +172,27 @@ export function wayOf({
 			(u) => coarse(u, false),
 			(u) => coarse(u, true)
 		);
-		option.coreEndC = valueAt(likelyRun, likelyRun.coreC, likely);
-		const likelyHazardH = hazardAt(likelyRun, likely);
+		option.coreEndC = valueAt(likelyRun, likelyRun.coreC, atLikely);
+		const likelyHazardH = hazardAt(likelyRun, atLikely) * slower;
 		option.hazardH = {
 			likely: likelyHazardH,
-			worst: Math.max(likelyHazardH, spread?.hazardWorstH ?? Infinity)
+			worst: Math.max(likelyHazardH, (spread?.hazardWorstH ?? Infinity) * Math.max(1, slower))
 		};
 		if (!pressure && !input.reheat && method.appliance !== 'water-bath') {
 			const until = reachedMin(likelyRun.setMin, likelyRun.cookMin, highMin);
-			option.goodUntilMin = until !== null && until > likely ? until : null;
+			option.goodUntilMin = until !== null && until * slower > likely ? until * slower : null;
 		}
 		if (!spread || spread.slow01 === null) {
 			refuse(option, 'may-not-finish', { likelyMin: likely });
 			return option;
 		}
 		const range = recipeHalfRange(likelyRun, goal, wanted);
+		// what its cooks say of the next one takes the place of what is usual for its kind
+		const fast01 = pace ? pace.from / pace.factor : spread.fast01;
+		const slow01 = pace ? pace.to / pace.factor : spread.slow01;
 		const bounds = {
-			from: whole * Math.exp(-Math.hypot(Math.log(spread.fast01), range.down)),
-			to: whole * Math.exp(Math.hypot(Math.log(spread.slow01), range.up))
+			from: whole * Math.exp(-Math.hypot(Math.log(Math.min(1, fast01)), range.down)),
+			to: whole * Math.exp(Math.hypot(Math.log(Math.max(1, slow01)), range.up))
 		};
 		const set: Spread = {
 			from: Math.max(Math.min(least, likely), bounds.from - comeUp),
@@ -195,12 +206,13 @@ export function wayOf({
 		};
 		// at the long end it may only just be ready: it is good at least until then
 		if (option.goodUntilMin !== null) option.goodUntilMin = Math.max(option.goodUntilMin, set.to);
-		if (recipe !== null && input.known?.state === state && computed > recipe * noticeably)
+		if (recipe !== null && input.known?.state === state && ofKind > recipe * noticeably * slower)
 			option.reasons.push({
 				code: 'recipe-too-short',
-				values: { recipeMin: recipe, safeMin: computed }
+				values: { recipeMin: recipe, safeMin: ofKind }
 			});
 		judge(input, scenario, option, set, target);
+		sayLearned(option, pace, computed - ofKind);
 		option.computedMin = set;
 		if (option.advice !== 'refused') {
 			option.setMin = set;
@@ -257,8 +269,11 @@ function microwaveWay(
 		told && input.known
 			? told / usual(input.known.startC ?? (input.known.state === 'thawed' ? 4 : -18))
 			: 1;
-	const likely = usual(startC) * Math.max(1, factor);
-	const set: Spread = { from: likely * 0.8, likely, to: likely * 1.3 };
+	const pace = input.paces?.microwave;
+	const likely = usual(startC) * Math.max(1, factor) * (pace?.factor ?? 1);
+	const set: Spread = pace
+		? { from: (likely * pace.from) / pace.factor, likely, to: (likely * pace.to) / pace.factor }
+		: { from: likely * 0.8, likely, to: likely * 1.3 };
 	const more = (min: number) => min + standingMin;
 	const total: Spread = { from: more(set.from), likely: more(likely), to: more(set.to) };
 	return {
@@ -270,6 +285,7 @@ function microwaveWay(
 					code: 'recipe-too-short',
 					values: { recipeMin: told, safeMin: likely }
 				});
+			sayLearned(option, pace, 0);
 			option.reasons.push({ code: 'stir-and-stand', values: { minutes: standingMin } });
 			if (input.massKg > dividedFromKg)
 				option.reasons.push({
@@ -286,6 +302,20 @@ function microwaveWay(
 			return option;
 		}
 	};
+}
+
+/** Minutes this household adds to a dish in this appliance from this state, or takes off. */
+const learnedMinutes = ({ learned }: ConvertInput, { appliance }: Method, state: State): number =>
+	learned?.find((one) => one.appliance === appliance && one.state === state)?.byMin ?? 0;
+
+/** A time that rests on the household's own cooks says so. */
+function sayLearned(option: CookOption, pace: Pace | undefined, byMin: number): void {
+	if (pace)
+		option.reasons.push({
+			code: 'own-pace',
+			values: { times01: pace.factor, cooks: pace.cooks }
+		});
+	if (Math.abs(byMin) >= 0.5) option.reasons.push({ code: 'own-minutes', values: { byMin } });
 }
 
 /** The recipe's own minutes when it is told for this very way; null otherwise. */

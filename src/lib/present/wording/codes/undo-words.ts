@@ -15,6 +15,7 @@ export const undoWords = {
 	'reading-removed': (what: string) => `The reading of ${what} is taken out.`,
 	'cooling-ended': (what: string) => `The cooling of ${what} is ended.`,
 	'dish-changed': (what: string) => `${what} is changed.`,
+	'dish-learned': (what: string) => `What is learned of ${what} is changed.`,
 	'dish-removed': (what: string) => `${what} is off the menu; its packs stay.`,
 	'freezer-removed': (what: string) => `The freezer ${what} is taken out of use.`,
 	'household-changed': () => 'The household is changed.',

@@ -217,12 +217,17 @@ const counted = (cooks: number) => many.count(cooks, { one: 'cook', other: 'cook
 export const measure = {
 	reading: 'Reading what your cooks say of your appliances …',
 	learned: 'From your own cooks',
-	learnedSlow: ({ cooks, percent }: { cooks: number; percent: Shown }) =>
-		`Slow cooker: ${counted(cooks)} with a measured core: it heats with ${percent} % of what is reckoned with.`,
-	learnedOven: ({ cooks, kelvin }: { cooks: number; kelvin: Shown }) =>
-		`Oven: ${counted(cooks)} with a measured core: its air is off by ${kelvin} from what is reckoned with.`,
-	learnedHow:
-		'Each cook counts once and the usual values once; from two cooks on the ranges narrow. Using it can be taken back.',
+	learnedPace: ({
+		appliance,
+		n,
+		percent,
+		from,
+		to
+	}: Record<'appliance' | 'percent' | 'from' | 'to', Shown> & { n: number }) =>
+		`${appliance}: ${counted(n)} with a measured core: it takes ${percent} of the computed time, four in five of its next cooks ${from} to ${to}.`,
+	learnedHow: ({ least }: { least: number }) =>
+		`One log in ten is taken for wrong; from ${least} cooks on it is offered, and can be taken back.`,
+	toLearn: 'Look at them in Learn',
 	learnedNone:
 		'No cook was written down yet whose measured core says something of the slow cooker or oven: mark a pack cooked on the Table and write how it went.',
 	title: 'Measure your appliances',

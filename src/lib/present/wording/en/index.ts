@@ -10,6 +10,7 @@ export * from './cooked-note.ts';
 export * from './trip.ts';
 export * from './cool.ts';
 export * from './pack.ts';
+export * from './learn.ts';
 export * from './labels.ts';
 export * from './freezer.ts';
 export * from './freezer-care.ts';

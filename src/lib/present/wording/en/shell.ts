@@ -11,7 +11,8 @@ export const rail = {
 	cool: 'Cool',
 	pack: 'Pack',
 	freezer: 'Freezer',
-	table: 'Table'
+	table: 'Table',
+	learn: 'Learn'
 };
 
 export const cautions = { title: 'To be careful about' };

@@ -59,6 +59,7 @@ export const cardChanges: Record<CardChange, string> = {
 	owned: 'other appliances are in the kitchen',
 	core: 'a higher core temperature is asked for',
 	limits: 'a limit was tightened',
+	learned: 'your own cooks have taught it something',
 	model: 'times are computed better'
 };
 
@@ -193,19 +194,27 @@ export const cookChart = {
 
 export const cookLog = {
 	title: 'How did it go?',
-	why: 'Times and core temperatures of real cooks correct your slow cooker and oven, on the page where appliances are measured.',
+	why: 'Two taps. A core that was measured teaches the appliance; what the taps have in common stands in Learn.',
 	way: 'Cooked in',
 	wayWhich: 'Cooked in: choose the appliance.',
 	from: 'From',
 	fromWhich: 'From: choose how it went in.',
-	minutes: 'Time set',
+	minutes: 'Time really taken',
 	minutesHow:
-		'Time set: how long was it in, such as 6 h 30? Under pressure: the minutes at pressure.',
+		'Time really taken: how long was it in, such as 6 h 30? Under pressure: the minutes at pressure.',
 	core: 'Core temperature then, if measured',
 	outcome: 'It was',
 	under: 'not done yet',
 	right: 'just right',
-	over: 'overdone',
+	over: 'too dry, overdone',
+	wasEnough: 'Was it enough?',
+	'too-little': 'too little',
+	enough: 'enough',
+	'too-much': 'too much',
+	details: 'Time, core, a line for next time',
+	before: 'How it went before',
+	then: 'What follows from it',
+	prefilled: 'as planned: change what was otherwise',
 	noIdea: 'no verdict',
 	note: 'Note for next time',
 	keep: 'Keep it',

@@ -1,5 +1,14 @@
 import { sql } from 'drizzle-orm';
-import { bigint, check, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
+import {
+	bigint,
+	check,
+	doublePrecision,
+	index,
+	integer,
+	jsonb,
+	pgTable,
+	text
+} from 'drizzle-orm/pg-core';
 import type { ConvertInput, Method } from '../../../core/index.ts';
 import type { SheetPlan, SheetTicks } from '../../../core/serving/cook-sheet/sheet-plan.ts';
 import type { CoreTemperatureClass } from '../../../core/published/core-temperatures.ts';
@@ -21,9 +30,19 @@ export const cooks = pgTable(
 		/** core temperature when it was looked at after that time; null: not measured */
 		coreC: doublePrecision(),
 		outcome: text({ enum: ['under', 'right', 'over'] }),
+		/** whether it was enough for those who ate */
+		enough: text({ enum: ['too-little', 'enough', 'too-much'] }),
+		/** minutes the same would have taken as computed for its kind of appliance, without anything learned; null: it says nothing of the appliance */
+		forecastMin: doublePrecision(),
+		/** the appliance as it was set then: a forecast with another one says nothing of this */
+		withAppliance: text(),
 		note: text().notNull().default('')
 	},
-	(t) => [check('cooks_minutes', sql`${t.setMin} >= 0 and ${t.setMin} <= 2880`)]
+	(t) => [
+		index('cooks_pack').on(t.packId),
+		index('cooks_at').on(t.atMs),
+		check('cooks_minutes', sql`${t.setMin} >= 0 and ${t.setMin} <= 2880`)
+	]
 );
 
 /** What a sheet shows besides its steps; as it was when it was begun. */

@@ -10,6 +10,7 @@ import {
 	text
 } from 'drizzle-orm/pg-core';
 import type { Method, DishKind } from '../../../core/index.ts';
+import type { LearnedMinutes } from '../../../core/cooking/conversion/conversion.ts';
 import type { LineStage } from '../../../core/foods/dish-facts.ts';
 import type { DishPieces } from '../../../core/packing/pieces.ts';
 import type { PlatePart } from '../../../core/packing/plates.ts';
@@ -45,6 +46,10 @@ export const dishes = pgTable(
 		plateOf: jsonb().$type<PlatePart[]>(),
 		/** the catalogue item its packs stand for in other dishes: a component; null: none */
 		standsFor: text(),
+		/** minutes this household adds to it in an appliance, or takes off, as learned from how it came out */
+		learned: jsonb().$type<LearnedMinutes[]>().notNull().default([]),
+		/** batches it is put on a day with; null: one */
+		usualBatches: integer(),
 		createdAtMs: bigint({ mode: 'number' }).notNull(),
 		version: integer().notNull().default(1),
 		removedAtMs: bigint({ mode: 'number' })

@@ -60,6 +60,8 @@ export const household = pgTable(
 		eaters: integer(),
 		/** opens the calendar of meals, and nothing else; null: nobody subscribed */
 		calendarToken: text(),
+		/** proposals that were accepted or set aside, and when: what was before then does not count again */
+		weighed: jsonb().$type<Record<string, number>>().notNull().default({}),
 		labelSetup: jsonb().$type<LabelSetup>().notNull().default({}),
 		slowCooker: jsonb().$type<SlowCooker>().notNull(),
 		pressureCooker: jsonb().$type<PressureCooker>().notNull(),

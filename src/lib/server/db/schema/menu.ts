@@ -70,7 +70,9 @@ export const prices = pgTable(
 		label: text().notNull(),
 		sizeKg: doublePrecision().notNull(),
 		priceCents: integer().notNull(),
-		shop: text().notNull().default('')
+		shop: text().notNull().default(''),
+		/** the day it was paid; null: written down without one */
+		onDay: text()
 	},
 	(t) => [check('prices_size', sql`${t.sizeKg} > 0 and ${t.priceCents} >= 0`)]
 );

@@ -77,6 +77,8 @@ export const packings = pgTable(
 		content: text({ enum: ['raw-meat', 'cooked', 'plain'] }).notNull(),
 		core: text().$type<CoreTemperatureClass>().notNull(),
 		coreC: doublePrecision().notNull(),
+		/** what a serving cost by the price book of that day, cents; null: something in it had no price */
+		servingCents: doublePrecision(),
 		allergens: jsonb().$type<string[]>().notNull(),
 		/** false: something in it nobody could read, more may be in it */
 		allergensKnown: boolean().notNull().default(true),

@@ -1,9 +1,10 @@
 import { proposedPortions } from '../../../core/menu/day-totals.ts';
-import { dayText } from '../../../present/time.ts';
+import { dayIn, dayText } from '../../../present/time.ts';
 import type { Db } from '../../db/db.ts';
 import { dishesOfDay, getDay, marksOfDay } from '../../queries/days.ts';
 import { getDish } from '../../queries/dishes.ts';
 import { getHousehold, habitOf } from '../../queries/household.ts';
+import { keepPrice } from '../../writes/pantry.ts';
 import { undoable } from '../../undo/undoable.ts';
 import {
 	addDay,
@@ -13,6 +14,7 @@ import {
 	setDay,
 	setDayDish
 } from '../../writes/days.ts';
+import { planOfDay } from './plan-menu.ts';
 
 /** Packs of so many servings are proposed first (a household of five cooks for four or five). */
 const usualServings = 4;
@@ -24,10 +26,12 @@ export const planNewDay = addDay;
 export async function putDishOn(db: Db, dayId: number, dishId: number): Promise<boolean> {
 	const dish = await getDish(db, dishId);
 	if (!dish || !(await getDay(db, dayId))) return false;
+	const batches = dish.usualBatches ?? 1;
 	await addDayDish(db, {
 		dayId,
 		dishId: dish.id,
-		portions: proposedPortions(dish.servings, Math.min(usualServings, dish.servings))
+		batches,
+		portions: proposedPortions(dish.servings * batches, Math.min(usualServings, dish.servings))
 	});
 	return true;
 }
@@ -111,12 +115,29 @@ export async function takeFromShop(
 	return true;
 }
 
-/** Notes what was really paid for a line. False when there is no such day. */
+/** Notes what was really paid for a line; what a pack of it cost goes into the price book with the day. False when there is no such day. */
 export async function notePaid(
 	db: Db,
 	paid: { dayId: number; key: string; paidCents: number; atMs: number }
 ): Promise<boolean> {
-	if (!(await getDay(db, paid.dayId))) return false;
-	await markLine(db, { ...paid, ticked: true });
+	const { dayId, key, paidCents, atMs } = paid;
+	const { timeZone } = await getHousehold(db);
+	const onDay = dayIn(atMs, timeZone);
+	const plan = await planOfDay(db, dayId, {
+		prefer: 'price',
+		withStaples: false,
+		matches: false,
+		today: onDay
+	});
+	if (!plan) return false;
+	// several packs of one size: each cost its share. Of two sizes nobody knows which cost what.
+	const bought = plan.priced.find(({ line }) => line.key === key)?.packs ?? [];
+	const [only] = bought;
+	await db.transaction(async (tx) => {
+		await markLine(tx, { ...paid, ticked: true });
+		if (bought.length !== 1) return;
+		const { id: _id, ...entry } = only.entry;
+		await keepPrice(tx, { ...entry, priceCents: Math.round(paidCents / only.count), onDay });
+	});
 	return true;
 }

@@ -17,7 +17,9 @@ export function keptTimes(run: RunSheet, { tasks }: DayState) {
 		const byHands = kind === 'chop' || kind === 'step' || kind === 'pack';
 		if (!byHands || !startedAtMs || !endedAtMs) return [];
 		const actualMin = (endedAtMs - startedAtMs) / 60_000;
-		return [{ id, work, baseMin, actualMin, counts: !refused.has(work) }];
+		return [
+			{ id, work, baseMin, actualMin, cooks: run.plan?.cooks[id], counts: !refused.has(work) }
+		];
 	});
 }
 

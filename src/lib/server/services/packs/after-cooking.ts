@@ -2,7 +2,9 @@ import type { AsIf } from '../../../core/serving/as-if.ts';
 import type { Db } from '../../db/db.ts';
 import type { PackWithCard } from '../../queries/packs.ts';
 import { undoable } from '../../undo/undoable.ts';
-import { addCook } from '../../writes/cooks.ts';
+import type { enoughs } from '../../../schemas/choices.ts';
+import { lastCookOf } from '../../queries/cooks.ts';
+import { addCook, setEnough } from '../../writes/cooks.ts';
 import { setAssumed } from '../../writes/packs.ts';
 import { addUndo } from '../../writes/undo.ts';
 
@@ -24,6 +26,18 @@ export const assumeOfPack = (
 		},
 		(tx) => setAssumed(tx, pack.code, assumed)
 	);
+
+/** Writes down whether it was enough. False when that cook is not one of this pack's. */
+export async function sayEnough(
+	db: Db,
+	pack: PackWithCard,
+	cookId: number,
+	enough: (typeof enoughs)[number]
+): Promise<boolean> {
+	return db.transaction(async (tx) =>
+		(await lastCookOf(tx, pack.id))?.id === cookId ? setEnough(tx, cookId, enough) : false
+	);
+}
 
 /** Writes down how a cook went, once, with a line to take that back. */
 export async function logCook(

@@ -71,6 +71,7 @@ export async function writeDown(
 			thing,
 			values: {
 				...kept,
+				servingCents: null,
 				...block,
 				coreC: kept.coreC + limits.coreAddedK,
 				dishId: dish?.id ?? null,

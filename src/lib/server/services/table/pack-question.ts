@@ -17,7 +17,8 @@ export function questionOf(pack: CookablePack, house: Household) {
 		packed,
 		core,
 		house,
-		limits: limitsFrom(house.limits)
+		limits: limitsFrom(house.limits),
+		learned: pack.dish?.learned ?? []
 	});
 	const convert = pack.assumed ? asIf(today, pack.assumed) : today;
 	const input: CookCardInput = { ...cardInput, convert, refrigeratorC: house.refrigeratorC };

@@ -8,30 +8,21 @@ import { CoreError } from '$lib/core';
 import * as w from '$lib/present/wording';
 import { comeUpSchema, ovenAirSchema, waterTestSchema } from '$lib/schemas/measure';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import type { Household } from '$lib/server/db/schema';
-import { measuredCooks } from '$lib/server/queries/cooks';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
+import { appliancePaces } from '$lib/server/services/learn/paces';
 import { changeHousehold } from '$lib/server/services/household/save-household';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => {
-	const house = await getHousehold(locals.db);
+export const load: PageServerLoad = async ({ locals: { db, compute } }) => {
+	const house = await getHousehold(db);
 	const { slowCooker } = house;
 	return {
 		usualLowW: slowCookerModel({ volumeL: slowCooker.volumeL }).lowW,
-		learned: learnedOf(locals, house)
+		/** what logged cooks say beside the measurements; computed after */
+		paces: appliancePaces(db, compute, house)
 	};
 };
-
-/** The latest cooks say most of how an appliance is now. */
-const mostCooks = 8;
-
-async function learnedOf({ db, compute }: App.Locals, house: Household) {
-	const cooks = (await measuredCooks(db)).slice(-mostCooks);
-	const { slowCooker, oven } = house;
-	return cooks.length === 0 ? null : compute('learn', { cooks, slowCooker, oven });
-}
 
 /** A broken question (water colder than it began) has no answer either. */
 function orNull<T>(compute: () => T | null): T | null {
@@ -79,20 +70,6 @@ export const actions: Actions = {
 			});
 		await changeHousehold(locals.db, { pressureCooker }, nowMs());
 		return { part: 'pressure', saved: true };
-	},
-	learned: async ({ locals }) => {
-		const learned = await learnedOf(locals, await getHousehold(locals.db));
-		if (!learned) return fail(409, { part: 'learned', errors: {}, typed: {} });
-		const { slowCooker, oven } = learned;
-		await changeHousehold(
-			locals.db,
-			{
-				...(slowCooker && { slowCooker: slowCooker.appliance }),
-				...(oven && { oven: oven.appliance })
-			},
-			nowMs()
-		);
-		return { part: 'learned', saved: true };
 	},
 	oven: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());

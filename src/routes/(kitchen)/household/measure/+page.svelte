@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { enoughCooks } from '$lib/core/learning/pace';
+	import { paceSeen } from '$lib/present/learn-words';
 	import { tempText } from '$lib/present/units';
 	import * as w from '$lib/present/wording';
 	import { unitHint } from '$lib/schemas/quantity-text';
@@ -42,34 +44,28 @@
 <PageHead title={w.measure.title} />
 <p class="mb-4">{w.measure.why} <span class="quiet">{w.measure.newPacks}</span></p>
 
-{#await data.learned}
+{#await data.paces}
 	<p class="quiet mb-4" role="status">{w.measure.reading}</p>
-{:then learned}
-	{#if learned?.slowCooker || learned?.oven}
-		<form method="POST" action="?/learned" class="plate mb-5 grid gap-2" use:enhance>
+{:then paces}
+	{@const seen = paces.flatMap(({ appliance, pace }) => (pace ? [{ appliance, pace }] : []))}
+	{#if seen.length > 0}
+		<section class="mb-5 grid gap-1">
 			<h2>{w.measure.learned}</h2>
-			{#if learned.slowCooker}
-				<p>
-					{w.measure.learnedSlow({
-						cooks: learned.slowCooker.cooks,
-						percent: Math.round(learned.slowCooker.factor * 100)
-					})}
-				</p>
-			{/if}
-			{#if learned.oven}
-				<p>
-					{w.measure.learnedOven({
-						cooks: learned.oven.cooks,
-						kelvin: kelvinText(learned.oven.offsetK)
-					})}
-				</p>
-			{/if}
-			<p class="quiet">{w.measure.learnedHow}</p>
-			<div><Press type="submit" first>{w.measure.useIt}</Press></div>
-		</form>
+			<ul>
+				{#each seen as { appliance, pace } (appliance)}
+					<li>{paceSeen(appliance, pace)}</li>
+				{/each}
+			</ul>
+			<p class="quiet">
+				{w.measure.learnedHow({ least: enoughCooks })}
+				<a href="/learn">{w.measure.toLearn}</a>
+			</p>
+		</section>
 	{:else}
 		<p class="quiet mb-4">{w.measure.learnedNone}</p>
 	{/if}
+{:catch}
+	<p role="alert" class="mb-4">{w.learn.failed}</p>
 {/await}
 
 {#snippet known(measured: boolean | undefined, found: string)}

@@ -6,13 +6,14 @@ import { routeNames } from '$lib/core/serving/route-name';
 import { thawRoutes } from '$lib/core/serving/thaw-routes';
 import * as w from '$lib/present/wording';
 import { assumedSchema } from '$lib/schemas/assumed';
+import { enoughs } from '$lib/schemas/choices';
 import { cookLogSchema } from '$lib/schemas/cook-log';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { packActions } from '$lib/server/services/packs/pack-actions';
 import { cautionsOfPack } from '$lib/server/queries/cautions';
-import { cooksLike } from '$lib/server/queries/cooks';
+import { cooksLike, lastCookOf } from '$lib/server/queries/cooks';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
-import { runningSheetOf } from '$lib/server/queries/cook-sheets';
+import { runningSheetOf, servedSheetOf } from '$lib/server/queries/cook-sheets';
 import { containers } from '$lib/core/published/containers';
 import { keptBackOf } from '$lib/server/services/table/sheet-facts';
 import { together } from '$lib/server/services/table/packs-together';
@@ -25,7 +26,10 @@ import {
 	packsByCode,
 	type CookablePack
 } from '$lib/server/queries/packs';
-import { assumeOfPack, logCook } from '$lib/server/services/packs/after-cooking';
+import type { Household } from '$lib/server/db/schema';
+import { worthChanging, type WorthChanging } from '$lib/server/services/learn/worth-changing';
+import { cookOfSheet } from '$lib/server/services/table/how-it-was';
+import { assumeOfPack, logCook, sayEnough } from '$lib/server/services/packs/after-cooking';
 import { readTyped } from '$lib/schemas/read-typed';
 import { askedAway, askedMeal, awayQuery, mealQuery } from '$lib/server/serve-time';
 import { cardOfToday } from '$lib/server/services/packs/card-of-today';
@@ -72,6 +76,14 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 		owned: house.owned.appliances,
 		thawPlaces: { refrigeratorC: house.refrigeratorC, coldWaterC: cardInput.coldWaterC },
 		cooks: await cooksLike(locals.db, pack.packing),
+		/** this pack's, once it is written down */
+		mine: await lastCookOf(locals.db, pack.id),
+		/** as it was planned, for the cook to say what was otherwise */
+		proposedCook: cookOfSheet(await servedSheetOf(locals.db, pack.code), card),
+		/** what follows from how this dish came out; computed after */
+		worth: pack.dish
+			? worthOf(locals, house, pack.dish.id, nowMs)
+			: Promise.resolve([] as WorthChanging[]),
 		asked: {
 			altitudeM: today.kitchen.altitudeM,
 			slowCooker,
@@ -94,6 +106,13 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 		nowMs
 	};
 };
+
+/** What is worth changing about a dish; the page looks at it, nobody else is told when it fails. */
+function worthOf({ db, compute }: App.Locals, house: Household, dishId: number, nowMs: number) {
+	const worth = worthChanging(db, compute, house, nowMs, [dishId]);
+	worth.catch(() => undefined);
+	return worth;
+}
 
 /** More packs than this are not one pot. */
 const mostTogether = 12;
@@ -170,5 +189,14 @@ export const actions: Actions = {
 			note: note ?? ''
 		});
 		return { logged: true };
+	},
+	enough: async ({ request, params, locals }) => {
+		const raw = rawFields(await request.formData());
+		const pack = await packByCode(locals.db, params.code);
+		const enough = enoughs.find((name) => name === raw.enough);
+		if (!pack) error(404);
+		if (!enough || !(await sayEnough(locals.db, pack, Number(raw.cookId) || 0, enough)))
+			return fail(409, { message: w.cookLog.notCooked });
+		return { enough };
 	}
 };

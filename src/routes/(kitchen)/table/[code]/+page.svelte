@@ -21,6 +21,7 @@
 	import Slab from '$lib/ui/kit/Slab.svelte';
 	import CookedNote from '$lib/ui/freezer/CookedNote.svelte';
 	import Unfolded from '$lib/ui/kit/Unfolded.svelte';
+	import WorthChanging from '$lib/ui/learn/WorthChanging.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
@@ -228,14 +229,23 @@
 </p>
 
 {#snippet log()}
-	{#key pack.code}<span id="how"></span><CookLog
-			options={packing.card.options.filter((option) => option.state === 'frozen')}
-			cooks={data.cooks}
-			habit={data.habit}
-			open={cooked}
-			errors={(form && 'logErrors' in form && form.logErrors) || {}}
-			logged={Boolean(form && 'logged' in form && form.logged)}
-		/>{/key}
+	{#await data.worth then worth}
+		{#if worth.length > 0}
+			<section class="mb-4 grid gap-1">
+				<h2>{w.cookLog.then}</h2>
+				<WorthChanging proposals={worth} habit={data.habit} action="/learn" />
+			</section>
+		{/if}
+	{:catch}<p class="quiet">{w.learn.failed}</p>{/await}
+	{#key pack.code}<span id="how"></span>{#if cooked || data.cooks.length > 0}<CookLog
+				options={packing.card.options.filter((option) => option.state === 'frozen')}
+				cooks={data.cooks}
+				mine={data.mine}
+				proposed={data.proposedCook}
+				habit={data.habit}
+				open={cooked}
+				errors={(form && 'logErrors' in form && form.logErrors) || {}}
+			/>{/if}{/key}
 {/snippet}
 
 <style>

@@ -1,0 +1,79 @@
+import type { ConvertInput } from '../cooking/conversion/conversion.ts';
+import { cookCurve, type CookCurve } from '../cooking/conversion/cook-curve.ts';
+import { solve } from '../cooking/appliances/measured-appliances.ts';
+import type { Method, State } from '../cooking/method.ts';
+
+/** A cook as it was written down: what lay in the appliance, minutes really taken, core temperature then. */
+export interface MeasuredCook {
+	convert: ConvertInput;
+	method: Method;
+	state: State;
+	setMin: number;
+	coreC: number;
+}
+
+/** Looked for up to so many times the minutes it took. */
+const furthest = 2.5;
+/** A middle that warms slower than this says nothing of time, K/min. */
+const leastKPerMin = 0.04;
+const halvings = 10;
+
+/** Without what was learned: observations are made against what is computed for the kind. */
+export function unlearned(convert: ConvertInput): ConvertInput {
+	const { paces: _paces, learned: _learned, ...bare } = convert;
+	return bare;
+}
+
+/** Minute at which the middle was that warm, between the points that were recorded; null when it never was, or hardly warmed any more. */
+function minuteAt({ minutes, coldestC }: CookCurve, coreC: number): number | null {
+	const at = coldestC.findIndex((c) => c >= coreC);
+	if (at <= 0) return null;
+	const kPerMin = (coldestC[at] - coldestC[at - 1]) / (minutes[at] - minutes[at - 1]);
+	if (!(kPerMin >= leastKPerMin)) return null;
+	return minutes[at - 1] + (coreC - coldestC[at - 1]) / kPerMin;
+}
+
+/**
+ * Minutes after which the core would have been as it was found, as computed for an appliance of its kind; null when the core says
+ * nothing of the time: never that warm, hardly warming, or a microwave, of which only the heat is known. Under pressure it is the hold
+ * that ends in that core after the rest. Throws coded errors for broken input.
+ */
+export function forecastMinOf(cook: MeasuredCook): number | null {
+	const { method, state, setMin, coreC } = cook;
+	const convert = unlearned(cook.convert);
+	const within = Math.max(10, setMin * furthest);
+	if (method.appliance === 'microwave') return null;
+	if (method.appliance !== 'pressure-cooker') {
+		const curve = cookCurve({ convert, method, state, setMin: within });
+		return curve && minuteAt(curve, coreC);
+	}
+	const endC = (holdMin: number) =>
+		cookCurve({ convert, method, state, setMin: holdMin })?.coldestC.at(-1) ?? -Infinity;
+	const holdMin = solve(endC, coreC, 0, within, halvings);
+	return holdMin !== null && holdMin > 0.5 ? holdMin : null;
+}
+
+/** The appliance as it was reckoned with: forecasts with another one cannot be compared. */
+export function applianceKey(convert: ConvertInput, { appliance }: Method): string {
+	const { slowCooker, pressureCooker, oven, burnerHighW } = convert;
+	switch (appliance) {
+		case 'slow-cooker':
+			return JSON.stringify([
+				slowCooker?.volumeL,
+				slowCooker?.effectiveLowW,
+				slowCooker?.effectiveHighW
+			]);
+		case 'pressure-cooker':
+			return JSON.stringify([
+				pressureCooker?.volumeL,
+				pressureCooker?.powerW,
+				pressureCooker?.gaugeKPa
+			]);
+		case 'oven':
+			return JSON.stringify([oven?.fan, oven?.offsetK]);
+		case 'hob':
+			return JSON.stringify([burnerHighW]);
+		default:
+			return '[]';
+	}
+}

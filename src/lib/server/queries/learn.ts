@@ -1,0 +1,236 @@
+import { and, asc, desc, eq, gt, gte, inArray, isNotNull, lt, or, sql } from 'drizzle-orm';
+import type { BestRecord, CookRecord, PackingRecord } from '../../core/learning/proposals.ts';
+import type { Db } from '../db/db.ts';
+import { cooks, dishes, packings, packs } from '../db/schema/index.ts';
+import { packName } from './packs.ts';
+
+/** From a moment on, and until before another, ms. */
+export interface Window {
+	fromMs: number;
+	toMs: number;
+}
+
+const gone = ['cooked', 'given', 'discarded'] as const;
+
+/** Meals of dishes as they were written down since a moment, oldest first. */
+export async function cookRecords(db: Db, sinceMs: number): Promise<CookRecord[]> {
+	const rows = await db
+		.select({
+			id: cooks.id,
+			code: packs.code,
+			dishId: packings.dishId,
+			atMs: cooks.atMs,
+			method: cooks.method,
+			route: cooks.route,
+			outcome: cooks.outcome,
+			enough: cooks.enough
+		})
+		.from(cooks)
+		.innerJoin(packs, eq(packs.id, cooks.packId))
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.where(and(gt(cooks.atMs, sinceMs), isNotNull(packings.dishId)))
+		.orderBy(asc(cooks.atMs));
+	return rows.flatMap(({ dishId, ...row }) => (dishId === null ? [] : [{ ...row, dishId }]));
+}
+
+/** What was packed of dishes since a day, and when the last of it was eaten. */
+export async function packingRecords(db: Db, sinceDay: string): Promise<PackingRecord[]> {
+	const rows = await db
+		.select({
+			id: packings.id,
+			dishId: packings.dishId,
+			packedMs: sql<number>`(extract(epoch from ${packings.packedOn}::date) * 1000)::float8`,
+			packs: sql<number>`count(*)::int`,
+			codes: sql<string[]>`array_agg(${packs.code} order by ${packs.code})`,
+			here: sql<number>`(count(*) filter (where ${packs.status} in ('reserved', 'frozen', 'thawing')))::int`,
+			goneMs: sql<number | null>`max(${packs.cookedAtMs})::float8`
+		})
+		.from(packings)
+		.innerJoin(packs, eq(packs.packingId, packings.id))
+		.where(and(gte(packings.packedOn, sinceDay), isNotNull(packings.dishId)))
+		.groupBy(packings.id);
+	return rows.flatMap(({ dishId, here, goneMs, ...row }) =>
+		dishId === null ? [] : [{ ...row, dishId, goneMs: here > 0 ? null : goneMs }]
+	);
+}
+
+/** Packs of dishes that were eaten or thrown away since a moment, or lie there past their best. */
+export async function bestRecords(
+	db: Db,
+	{
+		sinceMs,
+		today,
+		nowMs,
+		timeZone
+	}: { sinceMs: number; today: string; nowMs: number; timeZone: string }
+): Promise<BestRecord[]> {
+	const outOn = sql<string>`to_char(to_timestamp(${packs.cookedAtMs} / 1000.0) at time zone ${timeZone}, 'YYYY-MM-DD')`;
+	const rows = await db
+		.select({
+			dishId: packings.dishId,
+			code: packs.code,
+			atMs: sql<number>`coalesce(${packs.cookedAtMs}, ${nowMs})::float8`,
+			past: sql<boolean>`${packs.bestBy} < coalesce(${outOn}, ${today})`
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.where(
+			and(
+				isNotNull(packings.dishId),
+				isNotNull(packs.bestBy),
+				or(
+					and(eq(packs.status, 'frozen'), lt(packs.bestBy, today)),
+					and(inArray(packs.status, ['cooked', 'discarded']), gt(packs.cookedAtMs, sinceMs))
+				)
+			)
+		);
+	return rows.flatMap(({ dishId, ...row }) => (dishId === null ? [] : [{ ...row, dishId }]));
+}
+
+/** Names of dishes, and what was learned of them. */
+export async function dishesById(db: Db, ids: readonly number[]) {
+	const rows = await db
+		.select({
+			id: dishes.id,
+			name: dishes.name,
+			learned: dishes.learned,
+			usualBatches: dishes.usualBatches,
+			servings: dishes.servings
+		})
+		.from(dishes)
+		.where(inArray(dishes.id, [-1, ...ids]));
+	return new Map(rows.map((row) => [row.id, row]));
+}
+
+/** The latest cooks whose core was measured, with what lay in the appliance, newest first. */
+export async function measuredCooks(db: Db, most: number) {
+	const rows = await db
+		.select({
+			id: cooks.id,
+			code: packs.code,
+			name: packName,
+			atMs: cooks.atMs,
+			method: cooks.method,
+			route: cooks.route,
+			setMin: cooks.setMin,
+			coreC: cooks.coreC,
+			outcome: cooks.outcome,
+			forecastMin: cooks.forecastMin,
+			withAppliance: cooks.withAppliance
+		})
+		.from(cooks)
+		.innerJoin(packs, eq(packs.id, cooks.packId))
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
+		.where(isNotNull(cooks.coreC))
+		.orderBy(desc(cooks.atMs))
+		.limit(most);
+	return rows.flatMap(({ coreC, ...row }) => (coreC === null ? [] : [{ ...row, coreC }]));
+}
+export type MeasuredCookRow = Awaited<ReturnType<typeof measuredCooks>>[number];
+
+/** What lay in the appliance, by cook. */
+export async function inputsOfCooks(db: Db, ids: readonly number[]) {
+	return db
+		.select({
+			id: cooks.id,
+			method: cooks.method,
+			route: cooks.route,
+			setMin: cooks.setMin,
+			coreC: cooks.coreC,
+			assumed: packs.assumed,
+			cardInput: packings.cardInput
+		})
+		.from(cooks)
+		.innerJoin(packs, eq(packs.id, cooks.packId))
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.where(inArray(cooks.id, [-1, ...ids]));
+}
+
+/** Every pack made or gone in a time, as the figures want them: narrow, so that years of them are read at once. */
+export async function packFigures(
+	db: Db,
+	{ fromMs, toMs }: Window,
+	fromDay: string,
+	toDay: string
+) {
+	return db
+		.select({
+			code: packs.code,
+			name: packName,
+			dishId: packings.dishId,
+			status: packs.status,
+			packedOn: packings.packedOn,
+			madeHere: sql<boolean>`${packings.dishId} is not null`,
+			bestBy: packs.bestBy,
+			goneAtMs: sql<
+				number | null
+			>`case when ${inArray(packs.status, [...gone])} then ${packs.cookedAtMs} end::float8`,
+			reason: packs.reason,
+			dayId: packings.dayId,
+			servings: sql<number>`(${packings.servings} * ${packs.part01})::float8`,
+			servingCents: packings.servingCents
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
+		.where(
+			or(
+				and(gte(packings.packedOn, fromDay), lt(packings.packedOn, toDay)),
+				and(
+					inArray(packs.status, [...gone]),
+					gte(packs.cookedAtMs, fromMs),
+					lt(packs.cookedAtMs, toMs)
+				)
+			)
+		)
+		.orderBy(asc(packs.code));
+}
+export type PackFigure = Awaited<ReturnType<typeof packFigures>>[number];
+
+/** Packs in the freezer by the month they are best before, those past it and those without a date by themselves. */
+export async function packsByMonth(db: Db): Promise<{ month: string | null; codes: string[] }[]> {
+	const month = sql<string | null>`substr(${packs.bestBy}, 1, 7)`;
+	return db
+		.select({ month, codes: sql<string[]>`array_agg(${packs.code} order by ${packs.code})` })
+		.from(packs)
+		.where(eq(packs.status, 'frozen'))
+		.groupBy(month)
+		.orderBy(month);
+}
+
+/** Dishes of which something learned is in use. */
+export async function learnedDishes(db: Db) {
+	return db
+		.select({
+			id: dishes.id,
+			name: dishes.name,
+			learned: dishes.learned,
+			usualBatches: dishes.usualBatches
+		})
+		.from(dishes)
+		.where(or(isNotNull(dishes.usualBatches), sql`jsonb_array_length(${dishes.learned}) > 0`))
+		.orderBy(asc(dishes.name));
+}
+
+/** Packs by their codes, in that order, with what a list of them says. */
+export async function packsNamed(db: Db, codes: readonly string[]) {
+	const rows = await db
+		.select({
+			code: packs.code,
+			name: packName,
+			packedOn: packings.packedOn,
+			status: packs.status,
+			goneAtMs: packs.cookedAtMs,
+			bestBy: packs.bestBy,
+			reason: packs.reason,
+			servings: sql<number>`(${packings.servings} * ${packs.part01})::float8`,
+			servingCents: packings.servingCents
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.leftJoin(dishes, eq(dishes.id, packings.dishId))
+		.where(inArray(packs.code, ['', ...codes]));
+	const by = new Map(rows.map((row) => [row.code, row]));
+	return [...new Set(codes)].flatMap((code) => by.get(code) ?? []);
+}

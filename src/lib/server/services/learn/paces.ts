@@ -1,0 +1,136 @@
+import { burnerHighW, type ApplianceName } from '../../../core/kitchen/owned-appliances.ts';
+import { applianceKey, type MeasuredCook } from '../../../core/learning/observe.ts';
+import { paceOf, type Pace } from '../../../core/learning/pace.ts';
+import type { ConvertInput } from '../../../core/cooking/conversion/conversion.ts';
+import type { Method } from '../../../core/cooking/method.ts';
+import { asIf } from '../../../core/serving/as-if.ts';
+import { lyingBy } from '../../../core/serving/lying-by.ts';
+import { stateOf } from '../../../core/serving/route-name.ts';
+import type { Compute } from '../../core-worker.ts';
+import type { Db } from '../../db/db.ts';
+import type { Household } from '../../db/schema/index.ts';
+import { inputsOfCooks, measuredCooks, type MeasuredCookRow } from '../../queries/learn.ts';
+import { setForecasts } from '../../writes/cooks.ts';
+
+/** Usual 80 % ranges of computed times by appliance, as logarithms: what is believed of one nobody has logged (judgement; docs/learning.md). */
+const usualSpread: Readonly<Record<ApplianceName, number>> = {
+	'slow-cooker': 0.32,
+	'pressure-cooker': 0.25,
+	oven: 0.22,
+	hob: 0.3,
+	microwave: 0.3,
+	'fan-oven': 0.22,
+	'water-bath': 0.18,
+	steamer: 0.22
+};
+/** One that the household measured is known better. */
+const measuredSpread = 0.19;
+/** The latest cooks say most of how an appliance is now; of all together no more are read. */
+const mostEach = 24;
+const mostRead = 300;
+
+/** An appliance with the cooks that say how it keeps time, the newest first. */
+export interface AppliancePace {
+	appliance: ApplianceName;
+	pace: Pace | null;
+	rests: (MeasuredCookRow & { forecastMin: number })[];
+}
+
+/** The appliances of a household as a card asks for them. */
+const appliancesNow = ({ slowCooker, pressureCooker, oven, owned }: Household) => ({
+	slowCooker,
+	pressureCooker,
+	oven,
+	burnerHighW: owned.boil && burnerHighW(owned.boil)
+});
+
+const keyNow = (house: Household, method: Method) =>
+	applianceKey(appliancesNow(house) as ConvertInput, method);
+
+/** How each appliance keeps time against what is computed for its kind; forecasts that were never made, or with another appliance, are made here. */
+export async function appliancePaces(
+	db: Db,
+	compute: Compute,
+	house: Household
+): Promise<AppliancePace[]> {
+	const { owned } = house;
+	const by = new Map<ApplianceName, MeasuredCookRow[]>();
+	for (const row of await measuredCooks(db, mostRead)) {
+		const { appliance } = row.method;
+		const known = by.get(appliance) ?? [];
+		if (row.atMs > (owned.forgotten?.[appliance] ?? 0) && known.length < mostEach)
+			by.set(appliance, [...known, row]);
+	}
+	const rows = [...by.values()].flat();
+	const fresh = await withForecasts(db, compute, house, rows);
+	return [...by].map(([appliance, all]) => {
+		const rests = all.flatMap((row) => {
+			const forecastMin = fresh.has(row.id) ? fresh.get(row.id) : row.forecastMin;
+			return forecastMin ? [{ ...row, forecastMin }] : [];
+		});
+		const { measured } =
+			appliance === 'slow-cooker'
+				? house.slowCooker
+				: appliance === 'pressure-cooker'
+					? house.pressureCooker
+					: appliance === 'oven'
+						? house.oven
+						: {};
+		const spread = measured ? measuredSpread : usualSpread[appliance];
+		const seen = rests.map(({ forecastMin, setMin: actualMin }) => ({ forecastMin, actualMin }));
+		return { appliance, pace: paceOf(seen, { spread }), rests };
+	});
+}
+
+/** Forecasts of cooks that have none with the appliances as they are, made and kept. */
+async function withForecasts(
+	db: Db,
+	compute: Compute,
+	house: Household,
+	rows: readonly MeasuredCookRow[]
+): Promise<Map<number, number | null>> {
+	const open = rows.filter(({ method, withAppliance }) => withAppliance !== keyNow(house, method));
+	if (open.length === 0) return new Map();
+	const inputs = new Map(
+		(
+			await inputsOfCooks(
+				db,
+				open.map(({ id }) => id)
+			)
+		).map((row) => [row.id, row])
+	);
+	const asked = open.flatMap(({ id }) => {
+		const row = inputs.get(id);
+		return row?.cardInput && row.coreC !== null
+			? [{ id, cook: { ...cookNow(house, row), coreC: row.coreC } }]
+			: [];
+	});
+	const minutes = await compute(
+		'forecasts',
+		asked.map(({ cook }) => cook)
+	);
+	const made = asked.map(({ id, cook }, i) => ({
+		id,
+		forecastMin: minutes[i],
+		withAppliance: keyNow(house, cook.method)
+	}));
+	const answered = new Set(made.map(({ id }) => id));
+	const unknown = open
+		.filter(({ id }) => !answered.has(id))
+		.map(({ id, method }) => ({ id, forecastMin: null, withAppliance: keyNow(house, method) }));
+	await setForecasts(db, [...made, ...unknown]);
+	return new Map([...made, ...unknown].map(({ id, forecastMin }) => [id, forecastMin]));
+}
+
+type CookInput = Awaited<ReturnType<typeof inputsOfCooks>>[number];
+
+/** A cook as it would be asked of today's appliances. */
+export function cookNow(
+	house: Household,
+	{ cardInput, assumed, method, route, setMin }: Omit<CookInput, 'coreC'>
+): Omit<MeasuredCook, 'coreC'> {
+	if (!cardInput) throw new Error('a cook without what lay in the appliance');
+	const packed = { ...cardInput.convert, ...appliancesNow(house) };
+	const convert = lyingBy(route, assumed ? asIf(packed, assumed) : packed);
+	return { convert, method, state: stateOf(route), setMin };
+}

@@ -1,0 +1,145 @@
+import { enoughCooks, type Pace } from '../../../core/learning/pace.ts';
+import { proposalsFrom, type Proposal } from '../../../core/learning/proposals.ts';
+import type { ApplianceName } from '../../../core/kitchen/owned-appliances.ts';
+import { addDays } from '../../../core/units/day.ts';
+import { dayIn } from '../../../present/time.ts';
+import type { Compute } from '../../core-worker.ts';
+import type { Db } from '../../db/db.ts';
+import type { Household } from '../../db/schema/index.ts';
+import {
+	bestRecords,
+	cookRecords,
+	dishesById,
+	inputsOfCooks,
+	packingRecords
+} from '../../queries/learn.ts';
+import { appliancePaces, cookNow } from './paces.ts';
+
+/** What is worth changing: of a dish, or of an appliance. */
+export type WorthChanging =
+	| (Proposal & {
+			name: string;
+			/** of `shorter` and `longer`: minutes, and what the core was in the middle; null: nobody measured */
+			byMin?: number;
+			coreC?: number | null;
+			/** of `twice` and `half`: batches it would be put on a day with; null: it is one batch already */
+			batches?: number | null;
+	  })
+	| {
+			kind: 'pace';
+			key: string;
+			appliance: ApplianceName;
+			pace: Pace;
+			codes: string[];
+	  };
+
+const dayMs = 86_400_000;
+/** So far back is read. */
+const readDays = 400;
+/** A pace nearer to the one in use than this is not worth a word. */
+const noticeable = 0.04;
+
+export const paceKey = (appliance: ApplianceName) => `pace ${appliance}`;
+
+/** What follows from what the household wrote down; of one dish only, where it is named. */
+export async function worthChanging(
+	db: Db,
+	compute: Compute,
+	house: Household,
+	nowMs: number,
+	dishIds?: readonly number[]
+): Promise<WorthChanging[]> {
+	const ofDishes = await dishProposals(db, compute, house, nowMs, dishIds);
+	if (dishIds) return ofDishes;
+	return [...(await paceProposals(db, compute, house)), ...ofDishes];
+}
+
+async function paceProposals(db: Db, compute: Compute, house: Household): Promise<WorthChanging[]> {
+	const paces = await appliancePaces(db, compute, house);
+	return paces.flatMap(({ appliance, pace, rests }): WorthChanging[] => {
+		if (!pace || pace.cooks < enoughCooks) return [];
+		const used = house.owned.paces?.[appliance];
+		const key = paceKey(appliance);
+		const after = house.weighed[key] ?? 0;
+		const fresh = rests.filter(({ atMs }) => atMs > after);
+		const near = Math.abs(Math.log(pace.factor / (used?.factor ?? 1))) < noticeable;
+		if (near || fresh.length === 0) return [];
+		const codes = [...new Set(rests.map(({ code }) => code))];
+		return [{ kind: 'pace', key, appliance, pace, codes }];
+	});
+}
+
+async function dishProposals(
+	db: Db,
+	compute: Compute,
+	house: Household,
+	nowMs: number,
+	dishIds?: readonly number[]
+): Promise<WorthChanging[]> {
+	const today = dayIn(nowMs, house.timeZone);
+	const sinceMs = nowMs - readDays * dayMs;
+	const { timeZone } = house;
+	const found = proposalsFrom({
+		cooks: await cookRecords(db, sinceMs),
+		packings: await packingRecords(db, addDays(today, -readDays)),
+		best: await bestRecords(db, { sinceMs, today, nowMs, timeZone }),
+		weighed: house.weighed,
+		nowMs
+	}).filter(({ dishId }) => !dishIds || dishIds.includes(dishId));
+	const dishes = await dishesById(
+		db,
+		found.map(({ dishId }) => dishId)
+	);
+	const all = await Promise.all(
+		found.map(async (proposal): Promise<WorthChanging | null> => {
+			const dish = dishes.get(proposal.dishId);
+			if (!dish) return null;
+			const { name } = dish;
+			const usual = dish.usualBatches ?? 1;
+			switch (proposal.kind) {
+				case 'shorter':
+				case 'longer': {
+					const more = await minutesOf(db, compute, house, proposal);
+					return more && { ...proposal, name, ...more };
+				}
+				case 'twice':
+					return { ...proposal, name, batches: Math.min(20, usual * 2) };
+				case 'half':
+					return { ...proposal, name, batches: usual > 1 ? Math.floor(usual / 2) : null };
+				case 'smaller':
+				case 'larger':
+					return { ...proposal, name };
+			}
+		})
+	);
+	return all.filter((one) => one !== null);
+}
+
+/** By how much the latest such cook would be cooked shorter or longer, computed once for the same cooks. */
+const known = new Map<string, Promise<number | null>>();
+const mostKnown = 200;
+
+async function minutesOf(
+	db: Db,
+	compute: Compute,
+	house: Household,
+	{ kind, way }: Proposal
+): Promise<{ byMin: number; coreC: number | null } | null> {
+	const rows = (await inputsOfCooks(db, way?.cookIds ?? [])).filter(({ cardInput }) => cardInput);
+	const latest = rows.sort((a, b) => a.id - b.id).at(-1);
+	if (!latest) return null;
+	const cores = rows.flatMap(({ coreC }) => (coreC === null ? [] : [coreC]));
+	const coreC = cores.length ? cores.reduce((sum, c) => sum + c, 0) / cores.length : null;
+	const asked = {
+		...cookNow(house, latest),
+		coreC,
+		outcome: kind === 'shorter' ? ('over' as const) : ('under' as const)
+	};
+	const key = JSON.stringify(asked);
+	const coming = known.get(key) ?? compute('own-minutes', asked);
+	known.set(key, coming);
+	const oldest = known.keys().next();
+	if (known.size > mostKnown && !oldest.done) known.delete(oldest.value);
+	const byMin = await coming;
+	return byMin === null ? null : { byMin, coreC };
+}
