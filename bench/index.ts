@@ -3,6 +3,7 @@ import { benchLabels } from './labels.ts';
 import { benchLines } from './lines.ts';
 import { benchMenu } from './menu.ts';
 import { benchScreens } from './screens.ts';
+import { benchLearn } from './learn.ts';
 import { benchTable } from './table.ts';
 import { benchSchedule } from './schedule.ts';
 
@@ -20,6 +21,7 @@ const parts: Record<string, () => void | Promise<void>> = {
 	labels: benchLabels,
 	freezer: benchFreezer,
 	table: benchTable,
+	learn: benchLearn,
 	screens: benchScreens
 };
 const only = process.argv[2];

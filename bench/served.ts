@@ -12,3 +12,14 @@ export async function served(dataDir: string, port: number) {
 	}
 	return { base, stop: () => child.kill('SIGTERM') };
 }
+
+/** Median ms of an answer, after some to warm up. */
+export async function answered(url: string): Promise<number> {
+	const times: number[] = [];
+	for (let i = 0; i < 12; i++) {
+		const from = performance.now();
+		await (await fetch(url)).text();
+		times.push(performance.now() - from);
+	}
+	return times.slice(3).sort((a, b) => a - b)[4];
+}

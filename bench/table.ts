@@ -4,7 +4,7 @@ import { isNotNull } from 'drizzle-orm';
 import { openDatabase } from '../src/lib/server/db/open.ts';
 import { packings, packs } from '../src/lib/server/db/schema/index.ts';
 import { nextCode } from '../src/lib/server/writes/packs.ts';
-import { served } from './served.ts';
+import { answered, served } from './served.ts';
 import { line, ms } from './timing.ts';
 
 /** Packs of a packing, as a batch makes them. */
@@ -39,17 +39,6 @@ async function stocked(dataDir: string, count: number): Promise<void> {
 		}
 	}
 	await close();
-}
-
-/** Median ms of an answer, after some to warm up. */
-async function answered(url: string): Promise<number> {
-	const times: number[] = [];
-	for (let i = 0; i < 12; i++) {
-		const from = performance.now();
-		await (await fetch(url)).text();
-		times.push(performance.now() - from);
-	}
-	return times.slice(3).sort((a, b) => a - b)[4];
 }
 
 /** What can we eat by 18:30: 500 packs against 50, which the aim is twice. Needs `npm run build`. */

@@ -94,16 +94,19 @@ test('how a cook went is written down, and the oven learns from it', async ({ pa
 		.first()
 		.click();
 	await page.getByRole('button', { name: 'Mark it cooked' }).click();
-	await page.getByRole('button', { name: 'Keep it' }).click();
-	await expect(page.getByText('Cooked in: choose the appliance.')).toBeVisible();
+	await page.getByText('Time, core, a line for next time').click();
+	await page.getByLabel('Time really taken').fill('soon');
+	await page.getByRole('button', { name: 'not done yet' }).click();
+	await expect(page.getByText(/^Time really taken: /)).toBeVisible();
 	await page.getByLabel('Cooked in').selectOption({ label: 'oven 165 °C, covered' });
-	await page.getByLabel('Time set').fill('1 h 20');
+	await page.getByLabel('Time really taken').fill('1 h 20');
 	await page.getByLabel('Core temperature then').fill('70');
-	await page.getByLabel('It was').selectOption('under');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'not done yet' }).click();
 	await expect(page.getByText('Written down; cooked 1 so far.')).toBeVisible();
+	await page.getByRole('button', { name: 'enough', exact: true }).click();
+	await expect(page.getByText('Was it enough?')).toBeHidden();
 	await page.goto('/household/measure');
-	await expect(page.getByText(/Oven: 1 cook with a measured core/)).toBeVisible({
+	await expect(page.getByText(/oven: 1 cook with a measured core/)).toBeVisible({
 		timeout: 20_000
 	});
 	await page.goto('/table');

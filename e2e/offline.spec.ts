@@ -51,8 +51,9 @@ test('without a connection a pack is cooked and written about; all is sent once'
 	await page.reload();
 	await cooked.click();
 	await expect(page.getByText('One entry waits on this device')).toBeVisible();
+	await page.getByText('Time, core, a line for next time').click();
 	await page.getByLabel('Cooked in').selectOption({ index: 1 });
-	await page.getByLabel('Time set').fill('25 min');
+	await page.getByLabel('Time really taken').fill('25 min');
 	await page.getByLabel('Note for next time').fill('thinner than last time');
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	await expect(page.getByText('2 entries wait on this device')).toBeVisible();

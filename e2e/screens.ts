@@ -43,6 +43,8 @@ export async function addresses(page: Page): Promise<string[]> {
 		'/household/containers',
 		'/table',
 		'/table/week',
+		'/learn?span=year',
+		'/learn/made?span=year',
 		'/table/still-good',
 		'/freezer/defrost',
 		`/table/${pack?.split('/').at(-1)}`,

@@ -14,7 +14,9 @@ const phone = { width: 390, height: 844 };
 const scout = await (await browser.newContext()).newPage();
 const first = async (list: string, link: string) => {
 	await scout.goto(base + list);
-	return scout.locator(link).first().getAttribute('href');
+	// what is not there has no picture
+	const found = scout.locator(link).first();
+	return (await found.count()) > 0 ? found.getAttribute('href') : null;
 };
 const chicken = await first('/freezer', 'td a:has-text("Chicken")');
 const packing = await first('/pack', 'table.ledger a[href^="/pack/"]:has-text("Pork")');
@@ -44,6 +46,7 @@ const views = [
 	{ name: 'table', path: '/table', size: desktop },
 	{ name: 'cook-card', path: `/table/${code}`, size: desktop },
 	{ name: 'week', path: '/table/week', size: desktop },
+	{ name: 'learn', path: '/learn?span=year', size: desktop },
 	{ name: 'cook-sheet-phone', path: sheet, size: phone }
 ];
 for (const view of views) {

@@ -233,7 +233,7 @@ function shortMethod({ method }: CookOption, habit: Habit): string {
 	}
 }
 
-/** The long end, which is what is set; a star where care is needed; where it is refused, why in two or three words. */
+/** The long end, which is what is set; a word where it is as the household's own cooks taught, a star where care is needed; where it is refused, why in two or three words. */
 function cookCell(option: CookOption | undefined, thawed?: CookOption): string {
 	if (!option) return '';
 	if (!option.setMin) {
@@ -241,5 +241,7 @@ function cookCell(option: CookOption | undefined, thawed?: CookOption): string {
 		const goesThawed = thawed?.setMin && thawed.advice !== 'refused';
 		return goesThawed ? w.labelContent.thawFirst : w.labelContent.noBecause({ why: why ?? '' });
 	}
-	return `${durationText(option.setMin.to)}${option.advice === 'caution' ? ' *' : ''}`;
+	const own = option.reasons.some(({ code }) => code === 'own-pace' || code === 'own-minutes');
+	const marks = [own ? w.labelContent.own : '', option.advice === 'caution' ? '*' : ''];
+	return [durationText(option.setMin.to), ...marks].filter(Boolean).join(' ');
 }

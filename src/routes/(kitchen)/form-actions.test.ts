@@ -415,6 +415,9 @@ const cases: Case[] = [
 	{ page: 'household/measure', action: 'slow', bad: { form: { waterC: 'warm' } } },
 	{ page: 'household/measure', action: 'pressure', bad: { form: { comeUpMin: 'soon' } } },
 	{ page: 'household/measure', action: 'oven', bad: { form: { setC: 'hot' } } },
+	{ page: 'learn', action: 'accept', bad: { form: { key: 'twice 99' } } },
+	{ page: 'learn', action: 'aside', bad: { form: { key: '<b>' } } },
+	{ page: 'learn', action: 'unlearn', gone: { form: { dishId: '999' } } },
 	{ page: 'start', action: 'kitchen', bad: { form: { altitudeM: 'high' } } },
 	{ page: 'start', action: 'freezer', bad: { form: { name: '' } } },
 	{
@@ -424,6 +427,7 @@ const cases: Case[] = [
 		gone: { form: { assumed: '' } }
 	},
 	{ page: 'table/[code]', action: 'log', bad: { params: now, form: {} }, gone: {} },
+	{ page: 'table/[code]', action: 'enough', bad: { params: now, form: {} }, gone: {} },
 	{
 		page: 'undo',
 		action: 'takeBack',
@@ -470,7 +474,7 @@ describe('every form action, on a real database', () => {
 it('no action is without a case here', () => {
 	// actions that need a server beside them, or more of a day than is worth it here: browser journeys drive them
 	const elsewhere =
-		/^(freezer bulk|freezer\/(count|power|tables)|freezer\/\[code\]|freezer\/temperatures follow|household\/freezers removeFreezer|household\/copies copy|household\/measure learned|labels |pack\/\[id=id\]|prep\/|shop\/pantry fromShop|start (appliances|later)|table\/\[code\] (?!assume|log)|table\/sheet|table\/week)/;
+		/^(freezer bulk|freezer\/(count|power|tables)|freezer\/\[code\]|freezer\/temperatures follow|household\/freezers removeFreezer|household\/copies copy|labels |pack\/\[id=id\]|prep\/|shop\/pantry fromShop|start (appliances|later)|table\/\[code\] (?!assume|log|enough)|table\/sheet|table\/week)/;
 	const known = new Set(cases.map(({ page, action }) => `${page} ${action}`));
 	const pages = readdirSync('src/routes/(kitchen)', { recursive: true, encoding: 'utf8' })
 		.filter((name) => name.endsWith('+page.server.ts'))

@@ -73,7 +73,10 @@ export function applianceKey(convert: ConvertInput, { appliance }: Method): stri
 			return JSON.stringify([oven?.fan, oven?.offsetK]);
 		case 'hob':
 			return JSON.stringify([burnerHighW]);
-		default:
+		case 'fan-oven':
+		case 'microwave':
+		case 'water-bath':
+		case 'steamer':
 			return '[]';
 	}
 }

@@ -17,6 +17,7 @@ import type { CookCard } from '../../core/serving/cook-card.ts';
 import { thisPack, type ThisPack } from '../../core/packing/this-pack.ts';
 import { shareOfAmounts } from '../../present/share-of-amounts.ts';
 import type { Db } from '../db/db.ts';
+import { cardsOf, rowVersion } from './kept-cards.ts';
 import {
 	dishes,
 	freezers,
@@ -156,7 +157,7 @@ export async function firstOfPackings(db: Db): Promise<FirstPack[]> {
 			dish: dishes,
 			name: packName,
 			...places,
-			card,
+			version: rowVersion,
 			alike: first.alike
 		})
 		.from(first)
@@ -166,9 +167,13 @@ export async function firstOfPackings(db: Db): Promise<FirstPack[]> {
 		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
 		.innerJoin(freezers, eq(freezers.id, shelves.freezerId))
 		.orderBy(...useFirst);
-	return rows.map(({ card: kept, alike: n, ...row }) => ({
+	const cards = await cardsOf(
+		db,
+		rows.map(({ packing, version }) => ({ id: packing.id, version }))
+	);
+	return rows.map(({ version: _version, alike: n, ...row }) => ({
 		pack: stockPack(row),
-		card: kept,
+		card: cards.get(row.packing.id) ?? null,
 		alike: n
 	}));
 }

@@ -1,7 +1,7 @@
 import type { Db } from '../db/db.ts';
 import { importAll } from '../writes/backup.ts';
 import { setCoolingEnd, setReadingRemoved } from '../writes/cooling.ts';
-import { saveDish, setDishLearned, setDishRemoved } from '../writes/dishes.ts';
+import { removeNote, saveDish, setDishLearned, setDishRemoved } from '../writes/dishes.ts';
 import { saveHousehold, setFreezerRemoved } from '../writes/household.ts';
 import { replaceDayDishes, setDay } from '../writes/days.ts';
 import { addPrices, setStock } from '../writes/pantry.ts';
@@ -64,6 +64,7 @@ async function reverse(db: Db, action: UndoAction, nowMs: number): Promise<void>
 			return;
 		case 'dish-learned':
 			await setDishLearned(db, action.dishId, action.before);
+			if (action.noteAtMs !== null) await removeNote(db, action.dishId, action.noteAtMs);
 			return saveHousehold(db, { weighed: action.weighed });
 		case 'dish-removed':
 			await setDishRemoved(db, action.dishId, null);

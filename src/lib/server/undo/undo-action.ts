@@ -52,6 +52,8 @@ export type UndoAction =
 			dishId: number;
 			before: { learned: LearnedMinutes[]; usualBatches: number | null };
 			weighed: Record<string, number>;
+			/** the note it wrote at the dish; null: none */
+			noteAtMs: number | null;
 	  }
 	| { kind: 'dish-removed'; dishId: number }
 	| { kind: 'freezer-removed'; freezerId: number }

@@ -113,3 +113,8 @@ export async function setDishLearned(
 	const rows = await db.update(dishes).set(values).where(eq(dishes.id, id)).returning();
 	return rows.length === 1;
 }
+
+/** Takes a note away again. */
+export async function removeNote(db: Db, dishId: number, atMs: number): Promise<void> {
+	await db.delete(dishNotes).where(and(eq(dishNotes.dishId, dishId), eq(dishNotes.atMs, atMs)));
+}

@@ -28,7 +28,6 @@
 		let left = false;
 		import('./figure-chart').then(
 			({ drawFigure }) => {
-				// eslint-disable-next-line svelte/no-navigation-without-resolve -- addresses made by the page itself
 				if (!left) drawn = drawFigure(on, of, (link) => void goto(link));
 			},
 			() => (failed = true)

@@ -80,7 +80,6 @@
 {/snippet}
 
 <section class="plate mb-4 grid gap-3">
-	<h2>{w.cookLog.title}</h2>
 	{#if waits}
 		<p role="status">{w.cookLog.waits}</p>
 	{:else if mine}
@@ -120,6 +119,13 @@
 				() => (waits = true)
 			)}
 		>
+			{#if proposed && options[Number(texts.way)]}<p class="quiet">
+					{w.cookLog.asPlanned({
+						way: methodText(options[Number(texts.way)].method, habit),
+						route: routeText(texts.route as RouteName),
+						time: texts.setMin
+					})}
+				</p>{/if}
 			<div class="taps">
 				{#each outcomes as value (value)}
 					<Press type="submit" name="outcome" {value}>{w.cookLog[value]}</Press>
@@ -127,7 +133,6 @@
 			</div>
 			<details bind:open={details}>
 				<summary>{w.cookLog.details}</summary>
-				{#if proposed}<p class="quiet">{w.cookLog.prefilled}</p>{/if}
 				<div class="grid items-end gap-3 md:grid-cols-3">
 					<Choice
 						name="way"
@@ -164,12 +169,10 @@
 		</form>
 	{/if}
 	{#if before.length > 0}
-		<details open={!open && before.length <= 3}>
-			<summary>{w.cookLog.before}</summary>
-			<ul class="list-disc pl-5">
-				{#each before as cook (cook.id)}<li>{@render line(cook)}</li>{/each}
-			</ul>
-		</details>
+		{#if open}<h3>{w.cookLog.before}</h3>{/if}
+		<ul class="list-disc pl-5">
+			{#each before as cook (cook.id)}<li>{@render line(cook)}</li>{/each}
+		</ul>
 	{/if}
 </section>
 

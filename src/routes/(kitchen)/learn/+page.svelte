@@ -3,7 +3,7 @@
 	import { applianceText, dishInUse, paceInUse, proposalTitle } from '$lib/present/learn-words';
 	import type { ApplianceName } from '$lib/core/kitchen/owned-appliances';
 	import { priceText } from '$lib/present/money';
-	import { dayText, durationText, monthNames } from '$lib/present/time';
+	import { durationText, monthNames } from '$lib/present/time';
 	import * as w from '$lib/present/wording';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';

@@ -87,7 +87,7 @@ export function reasonText(reason: Reason, habit: Habit): string {
 		case 'waits-warm':
 			return `Waiting switched off leaves it ${hours(v.waitingH)} longer between ${dangerRangeText(habit)}; perishable food stands out ${hours(v.limitH)} at most. Put it in cold when you are there to switch on.`;
 		case 'own-pace':
-			return `As your own appliance cooks: ${Math.round((v.times01 ?? 1) * 100)} % of the computed time, from ${v.cooks} logged cooks.`;
+			return `As your own appliance cooks: ${Math.round((v.times01 ?? 1) * 100)} % of the computed time, from your logged cooks (${v.cooks ?? 0}).`;
 		case 'own-minutes':
 			return `${Math.abs(Math.round(v.byMin ?? 0))} min ${(v.byMin ?? 0) < 0 ? 'less' : 'more'} than computed, as your own cooks of it taught.`;
 		case 'instead':

@@ -169,6 +169,7 @@ export const labelContent = {
 	serveWith: ({ what }: { what: Shown }) => `Serve with ${what}`,
 	contains: ({ allergens }: { allergens: Shown }) => `Contains ${allergens}`,
 	notAllKnown: 'Allergens not all known',
+	own: 'own',
 	liquidFirst: ({ amount }: { amount: Shown }) => `, ${amount} first`,
 	hotLiquid: ({ amount }: { amount: Shown }) => `, ${amount} hot`,
 	doneAt: ({ tempC }: { tempC: Shown }) => `Done at ${tempC} in the middle`,
@@ -201,7 +202,7 @@ export const labelContent = {
 };
 
 export const labelLayout = {
-	star: '* with care: see the cook card. Times to set, the long end; pressure: at pressure.'
+	star: '* with care: see the cook card; own: from your own cooks. Times to set, the long end; pressure: at pressure.'
 };
 
 export const cookDayCard = {

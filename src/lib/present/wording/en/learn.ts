@@ -66,7 +66,7 @@ export const learn = {
 		twice: ({ name, days, times }: { name: Shown; days: number; times: number }) =>
 			`${name}: gone within ${count(days, 'day')}, ${count(times, 'time')}`,
 		half: ({ name, times, of }: { name: Shown; times: number; of: number }) =>
-			`${name}: ${times} of ${of} packs past their best`,
+			`${name}: past its best ${times} of ${count(of, 'time')}`,
 		paceSlower: ({ appliance, percent, n }: { appliance: Shown; percent: number; n: number }) =>
 			`The ${appliance} is slower than its kind: ${count(n, 'cook')}, ${percent} % longer`,
 		paceFaster: ({ appliance, percent, n }: { appliance: Shown; percent: number; n: number }) =>
@@ -94,7 +94,7 @@ export const learn = {
 		larger: ({ times, of }: { times: number; of: number }) =>
 			`Too little ${times} of ${of} times: more servings a pack.`,
 		half: ({ times, of }: { times: number; of: number }) =>
-			`${times} of ${of} packs were past their best: make half, or every other time.`
+			`Past its best ${times} of ${count(of, 'time')}: make half, or every other time.`
 	},
 	accepted: 'Done. The line above takes it back.',
 	gone: 'That does not follow any more from what is written down. Load the page again.',

@@ -213,8 +213,9 @@ export const cookLog = {
 	'too-much': 'too much',
 	details: 'Time, core, a line for next time',
 	before: 'How it went before',
-	then: 'What follows from it',
-	prefilled: 'as planned: change what was otherwise',
+	then: 'From the last times',
+	asPlanned: ({ way, route, time }: { way: Shown; route: Shown; time: Shown }) =>
+		`As planned: ${way}, ${route}, ${time}. Below is the place to say what was otherwise.`,
 	noIdea: 'no verdict',
 	note: 'Note for next time',
 	keep: 'Keep it',

@@ -28,15 +28,16 @@ export async function acceptProposal(
 	const dish = (await dishesById(db, [proposal.dishId])).get(proposal.dishId);
 	if (!dish) return false;
 	const { learned, usualBatches } = dish;
+	const note = noteOfProposal(proposal);
 	const action = {
 		kind: 'dish-learned',
 		dishId: dish.id,
 		before: { learned, usualBatches },
-		weighed: house.weighed
+		weighed: house.weighed,
+		noteAtMs: note === null ? null : nowMs
 	} as const;
 	return undoable(db, { action, what: dish.name, atMs: nowMs }, async (tx) => {
 		await saveHousehold(tx, { weighed });
-		const note = noteOfProposal(proposal);
 		if (note) await addNote(tx, { dishId: dish.id, atMs: nowMs, text: note });
 		await setDishLearned(tx, dish.id, {
 			learned: withMinutes(learned, proposal),
@@ -90,7 +91,8 @@ export async function unlearnDish(
 	if (!dish) return false;
 	const { learned, usualBatches, name } = dish;
 	const before = { learned, usualBatches };
-	const action = { kind: 'dish-learned', dishId, before, weighed: house.weighed } as const;
+	const { weighed } = house;
+	const action = { kind: 'dish-learned', dishId, before, weighed, noteAtMs: null } as const;
 	return undoable(db, { action, what: name, atMs: nowMs }, (tx) =>
 		setDishLearned(tx, dishId, { learned: [], usualBatches: null })
 	);

@@ -3,6 +3,7 @@ import { proposalsFrom, type Proposal } from '../../../core/learning/proposals.t
 import type { ApplianceName } from '../../../core/kitchen/owned-appliances.ts';
 import { addDays } from '../../../core/units/day.ts';
 import { dayIn } from '../../../present/time.ts';
+import { nowMs as serverMs } from '../../now.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';
@@ -52,6 +53,17 @@ export async function worthChanging(
 	const ofDishes = await dishProposals(db, compute, house, nowMs, dishIds);
 	if (dishIds) return ofDishes;
 	return [...(await paceProposals(db, compute, house)), ...ofDishes];
+}
+
+/** What is worth changing about dishes, for a page that looks at it when it comes; nobody else is told when it fails. */
+export function worthOfDishes(
+	{ db, compute }: { db: Db; compute: Compute },
+	house: Household,
+	dishIds: readonly number[]
+): Promise<WorthChanging[]> {
+	const worth = worthChanging(db, compute, house, serverMs(), dishIds);
+	worth.catch(() => undefined);
+	return worth;
 }
 
 async function paceProposals(db: Db, compute: Compute, house: Household): Promise<WorthChanging[]> {

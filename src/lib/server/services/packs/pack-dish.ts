@@ -11,7 +11,7 @@ import type { Db } from '../../db/db.ts';
 import { dishNutrition } from '../../../core/foods/dish-nutrition.ts';
 import { getCooling } from '../../queries/cooling.ts';
 import { isDiscarded } from '../cooling/decisions.ts';
-import { servingCentsOf } from '../dishes/serving-cost.ts';
+import { servingCents } from '../dishes/menu-overview.ts';
 import { piecesInPack } from '../dishes/pieces-of-dish.ts';
 import { getDish } from '../../queries/dishes.ts';
 import { freezerOfShelf, getHousehold } from '../../queries/household.ts';
@@ -136,7 +136,7 @@ export async function packDish(
 				content: dish.facts.content,
 				core: dish.facts.core,
 				coreC: dish.facts.coreC + limits.coreAddedK,
-				servingCents: await servingCentsOf(tx, dish),
+				servingCents: await servingCents(tx, dish),
 				allergens: dish.facts.allergens,
 				allergensKnown: dish.facts.allergensKnown,
 				nutrition: house.labelNutrition ? dishNutrition(dish).nutrition : null,

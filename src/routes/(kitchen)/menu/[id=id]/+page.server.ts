@@ -22,6 +22,7 @@ import { correctionsOf } from '$lib/formats/line-corrections';
 import { findItem } from '$lib/core/foods/find-item';
 import { settleSchema } from '$lib/schemas/settle';
 import { settleDish } from '$lib/server/services/dishes/settle-dish';
+import { worthOfDishes } from '$lib/server/services/learn/worth-changing';
 import { servingCents } from '$lib/server/services/dishes/menu-overview';
 import { dropPicture, keepPicture } from '$lib/server/services/dishes/dish-picture';
 import { pictureAt } from '$lib/server/queries/dish-pictures';
@@ -40,6 +41,8 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const { nutrition, knownLines } = dishNutrition(dish);
 	return {
 		dish,
+		/** what follows from how it was the last times; computed after */
+		worth: worthOfDishes(locals, house, [dish.id]),
 		corrections: JSON.stringify(correctionsOf(dish.lines)),
 		findings: freezerCheck({
 			lines: dish.lines,

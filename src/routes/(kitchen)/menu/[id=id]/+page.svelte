@@ -15,6 +15,7 @@
 	import PhotoInput from '$lib/ui/menu/PhotoInput.svelte';
 	import PutOnDay from '$lib/ui/menu/PutOnDay.svelte';
 	import StepsGlance from '$lib/ui/menu/StepsGlance.svelte';
+	import WorthOfDishes from '$lib/ui/learn/WorthOfDishes.svelte';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import { priceText } from '$lib/present/money';
 	import { sources } from '$lib/core/published/sources';
@@ -117,6 +118,7 @@
 			})} <b>“{data.notes[0].text}”</b>
 		</p>
 	{/if}
+	<WorthOfDishes worth={data.worth} habit={data.habit} />
 	{#if data.partCooked}
 		<p class="part">
 			<Word tone="refused" text={w.dishCare.partCooked} />

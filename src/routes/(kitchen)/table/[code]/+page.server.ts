@@ -26,8 +26,7 @@ import {
 	packsByCode,
 	type CookablePack
 } from '$lib/server/queries/packs';
-import type { Household } from '$lib/server/db/schema';
-import { worthChanging, type WorthChanging } from '$lib/server/services/learn/worth-changing';
+import { worthOfDishes } from '$lib/server/services/learn/worth-changing';
 import { cookOfSheet } from '$lib/server/services/table/how-it-was';
 import { assumeOfPack, logCook, sayEnough } from '$lib/server/services/packs/after-cooking';
 import { readTyped } from '$lib/schemas/read-typed';
@@ -81,9 +80,7 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 		/** as it was planned, for the cook to say what was otherwise */
 		proposedCook: cookOfSheet(await servedSheetOf(locals.db, pack.code), card),
 		/** what follows from how this dish came out; computed after */
-		worth: pack.dish
-			? worthOf(locals, house, pack.dish.id, nowMs)
-			: Promise.resolve([] as WorthChanging[]),
+		worth: worthOfDishes(locals, house, pack.dish ? [pack.dish.id] : []),
 		asked: {
 			altitudeM: today.kitchen.altitudeM,
 			slowCooker,
@@ -106,13 +103,6 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 		nowMs
 	};
 };
-
-/** What is worth changing about a dish; the page looks at it, nobody else is told when it fails. */
-function worthOf({ db, compute }: App.Locals, house: Household, dishId: number, nowMs: number) {
-	const worth = worthChanging(db, compute, house, nowMs, [dishId]);
-	worth.catch(() => undefined);
-	return worth;
-}
 
 /** More packs than this are not one pot. */
 const mostTogether = 12;

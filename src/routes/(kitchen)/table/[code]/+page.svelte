@@ -1,6 +1,7 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
+	import { methodKey } from '$lib/core/cooking/method';
 	import { tenderC } from '$lib/core/published/dish-kinds';
 	import { asIf } from '$lib/core/serving/as-if';
 	import type { CookCard } from '$lib/core/serving/cook-card';
@@ -14,14 +15,13 @@
 	import BestPlan from '$lib/ui/table/BestPlan.svelte';
 	import { keptWhenAway } from '$lib/ui/shell/kept-posts.svelte';
 	import Cautions from '$lib/ui/kit/Cautions.svelte';
-	import CookLog from '$lib/ui/table/CookLog.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import Slab from '$lib/ui/kit/Slab.svelte';
 	import CookedNote from '$lib/ui/freezer/CookedNote.svelte';
+	import WorthOfDishes from '$lib/ui/learn/WorthOfDishes.svelte';
 	import Unfolded from '$lib/ui/kit/Unfolded.svelte';
-	import WorthChanging from '$lib/ui/learn/WorthChanging.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
@@ -66,6 +66,19 @@
 			? data.serveAtMs
 			: Math.ceil(evening.earliest.readyAtMs / 300_000) * 300_000
 	);
+	const fromFrozen = $derived(packing.card.options.filter(({ state }) => state === 'frozen'));
+	/** how it was cooked: by its sheet, or else as would be best, for the cook to say only what was otherwise */
+	const proposedCook = $derived.by(() => {
+		if (data.proposedCook || !chosen) return data.proposedCook;
+		const { method, route: name } = chosen;
+		const way = fromFrozen.findIndex((option) => methodKey(option.method) === methodKey(method));
+		const setMin = routes
+			.find((route) => route.name === name)
+			?.options.find((option) => methodKey(option.method) === methodKey(method))?.setMin;
+		return way < 0 || !setMin
+			? null
+			: { way, route: name, setMin: Math.round(setMin.likely), coreC: null };
+	});
 	/** what the printed label says, where that was computed otherwise */
 	const labelRoutes = $derived(data.current ? null : thawRoutes(packing.card, inWaterAs));
 	/** the pack that was cooked while the connection was gone */
@@ -229,23 +242,29 @@
 </p>
 
 {#snippet log()}
-	{#await data.worth then worth}
-		{#if worth.length > 0}
-			<section class="mb-4 grid gap-1">
-				<h2>{w.cookLog.then}</h2>
-				<WorthChanging proposals={worth} habit={data.habit} action="/learn" />
-			</section>
-		{/if}
-	{:catch}<p class="quiet">{w.learn.failed}</p>{/await}
-	{#key pack.code}<span id="how"></span>{#if cooked || data.cooks.length > 0}<CookLog
-				options={packing.card.options.filter((option) => option.state === 'frozen')}
-				cooks={data.cooks}
-				mine={data.mine}
-				proposed={data.proposedCook}
-				habit={data.habit}
+	<WorthOfDishes worth={data.worth} habit={data.habit} />
+	{#key pack.code}
+		<span id="how"></span>
+		{#if cooked || data.cooks.length > 0}
+			<Unfolded
+				title={cooked ? w.cookLog.title : w.cookLog.before}
+				body={() => import('$lib/ui/table/CookLog.svelte')}
 				open={cooked}
-				errors={(form && 'logErrors' in form && form.logErrors) || {}}
-			/>{/if}{/key}
+			>
+				{#snippet children(CookLog)}
+					<CookLog
+						options={fromFrozen}
+						cooks={data.cooks}
+						mine={data.mine}
+						proposed={proposedCook}
+						habit={data.habit}
+						open={cooked}
+						errors={(form && 'logErrors' in form && form.logErrors) || {}}
+					/>
+				{/snippet}
+			</Unfolded>
+		{/if}
+	{/key}
 {/snippet}
 
 <style>

@@ -20,6 +20,7 @@ import { portionsToPack } from '$lib/server/services/packs/pack-portions';
 import { stepsOfDish } from '$lib/server/services/dishes/steps-of-dish';
 import { handsMin, longestCookingMin } from '$lib/core/steps/step';
 import { todayAt } from '$lib/server/queries/today';
+import { worthOfDishes } from '$lib/server/services/learn/worth-changing';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
@@ -45,6 +46,12 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	return {
 		bar,
 		day,
+		/** what follows from how these dishes were the last times; computed after */
+		worth: worthOfDishes(
+			locals,
+			await getHousehold(locals.db),
+			planned.map(({ dish }) => dish.id)
+		),
 		planned: planned.map(({ row, dish }) => ({
 			id: row.id,
 			dishId: dish.id,
