@@ -22,7 +22,6 @@ const chicken = await first('/freezer', 'td a:has-text("Chicken")');
 const packing = await first('/pack', 'table.ledger a[href^="/pack/"]:has-text("Pork")');
 const dish = await first('/menu', 'a.title:has-text("Chicken")');
 const day = await first('/menu', 'a[href^="/menu/day/"]');
-const run = await first('/cool', 'h2 a:has-text("Chickpea")');
 const dayId = day?.split('/').at(-1);
 const sheet = await first('/table', 'a[href^="/table/sheet/"]');
 const code = chicken?.split('/').at(-1);
@@ -37,7 +36,6 @@ const views = [
 	{ name: 'run-sheet-phone', path: `/prep/${dayId}/run`, size: phone },
 	{ name: 'cool', path: '/cool', size: desktop },
 	{ name: 'cool-phone', path: '/cool', size: phone },
-	{ name: 'cool-run', path: run, size: desktop },
 	{ name: 'pack', path: '/pack?dish=1', size: desktop, fill: { massKg: '900 g', count: '3' } },
 	{ name: 'labels', path: `/labels?packing=${packing?.split('/').at(-1)}`, size: desktop },
 	{ name: 'fill-phone', path: `${packing}/fill`, size: phone },

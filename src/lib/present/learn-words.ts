@@ -32,13 +32,16 @@ export function proposalTitle(proposal: SaidProposal): string {
 			n: pace.cooks
 		});
 	}
-	const { kind, name, times, of, way, days = 0 } = proposal;
+	const { kind, name, times, of, way, days = 0, yield01 = 1 } = proposal;
 	switch (kind) {
 		case 'shorter':
 		case 'longer':
 			return w.learn.said[kind]({ name, times, of, way: way ? inWay(way) : '' });
 		case 'twice':
 			return w.learn.said.twice({ name, days, times });
+		case 'yields-less':
+		case 'yields-more':
+			return w.learn.said[kind]({ name, percent: Math.abs(percentOff(yield01)), times });
 		case 'smaller':
 		case 'larger':
 		case 'half':
@@ -64,6 +67,8 @@ export function proposalThen(proposal: SaidProposal, habit: Habit): string {
 			return w.learn.then.twice({ batches: batches ?? 2 });
 		case 'half':
 			return batches ? w.learn.then.half({ batches }) : w.learn.then.halfNote;
+		case 'yields-less':
+		case 'yields-more':
 		case 'smaller':
 		case 'larger':
 			return w.learn.then[kind];
@@ -73,7 +78,13 @@ export function proposalThen(proposal: SaidProposal, habit: Habit): string {
 /** The note at a dish that an accepted proposal writes; null: it changes something else. */
 export function noteOfProposal(proposal: SaidProposal): string | null {
 	if (proposal.kind === 'pace') return null;
-	const { kind, times, of, batches } = proposal;
+	const { kind, times, of, batches, yield01 = 1 } = proposal;
+	if (kind === 'yields-less' || kind === 'yields-more')
+		return w.learn.notes[kind]({
+			percent: Math.abs(percentOff(yield01)),
+			buy: Math.abs(percentOff(1 / yield01)),
+			times
+		});
 	if (kind === 'smaller' || kind === 'larger') return w.learn.notes[kind]({ times, of });
 	return kind === 'half' && !batches ? w.learn.notes.half({ times, of }) : null;
 }

@@ -37,7 +37,7 @@ const best = (id: number, past: boolean): BestRecord => ({
 });
 const ask = (
 	input: Partial<Parameters<typeof proposalsFrom>[0]> & { weighed?: Record<string, number> }
-) => proposalsFrom({ cooks: [], packings: [], best: [], weighed: {}, nowMs, ...input });
+) => proposalsFrom({ cooks: [], packings: [], best: [], yields: [], weighed: {}, nowMs, ...input });
 
 describe('how sure', () => {
 	it('is the tail of the Beta distribution, as summed on a fine grid', () => {
@@ -109,6 +109,17 @@ describe('what follows from what was written down', () => {
 			[['half', 4, 8]]
 		);
 		assert.deepEqual(ask({ best: packs.slice(3) }), []);
+		const yields = [0.86, 0.88, 1].map((yield01, id) => ({
+			dishId: 5,
+			code: `Y${id}`,
+			codes: [`Y${id}`],
+			atMs: nowMs - id * dayMs,
+			yield01
+		}));
+		assert.deepEqual(
+			ask({ yields }).map(({ kind, times, of }) => [kind, times, of]),
+			[['yields-less', 2, 3]]
+		);
 		// of another year
 		assert.deepEqual(
 			ask({ cooks: much.map((one) => ({ ...one, atMs: nowMs - 500 * dayMs })) }),

@@ -33,11 +33,23 @@ export interface BestRecord {
 	past: boolean;
 }
 
+/** What a dish came to on a packing day, against what its lines say. */
+export interface YieldRecord {
+	dishId: number;
+	/** its first pack */
+	code: string;
+	codes: string[];
+	atMs: number;
+	/** kilograms packed over kilograms written */
+	yield01: number;
+}
+
 /** What could be done better next time, and what that rests on. */
 export interface Proposal {
 	/** what it is about: accepted or set aside, it comes again only on new evidence */
 	key: string;
-	kind: 'shorter' | 'longer' | 'smaller' | 'larger' | 'twice' | 'half';
+	kind:
+		'shorter' | 'longer' | 'smaller' | 'larger' | 'twice' | 'half' | 'yields-less' | 'yields-more';
 	dishId: number;
 	times: number;
 	of: number;
@@ -46,6 +58,8 @@ export interface Proposal {
 	codes: string[];
 	/** of `shorter` and `longer` */
 	way?: { appliance: ApplianceName; state: State; cookIds: number[] };
+	/** of `yields-less` and `yields-more`: of what is written, in the middle */
+	yield01?: number;
 	/** of `twice`: days after which the last pack was gone, in the middle */
 	days?: number;
 }
@@ -57,6 +71,9 @@ export const soonGoneDays = 14;
 const rememberedDays = 400;
 /** A dish of which more than this share is past its best is made too much of (judgement). */
 const pastBest01 = 0.2;
+
+/** A dish nearer to what is written than this comes to what is written. */
+const yieldOff01 = 0.07;
 
 const groups = <T>(all: readonly T[], keyOf: (one: T) => string): T[][] => {
 	const by = new Map<string, T[]>();
@@ -71,6 +88,7 @@ export function proposalsFrom(input: {
 	cooks: readonly CookRecord[];
 	packings: readonly PackingRecord[];
 	best: readonly BestRecord[];
+	yields: readonly YieldRecord[];
 	weighed: Readonly<Record<string, number>>;
 	nowMs: number;
 }): Proposal[] {
@@ -156,6 +174,22 @@ export function proposalsFrom(input: {
 			than01: pastBest01
 		});
 	}
+	for (const days of groups(input.yields, ({ dishId }) => String(dishId)))
+		for (const [kind, off] of [
+			['yields-less', -1],
+			['yields-more', 1]
+		] as const) {
+			const [{ dishId }] = days;
+			propose(
+				{ key: `${kind} ${dishId}`, kind, dishId },
+				days,
+				({ yield01 }) => off * (yield01 - 1) > yieldOff01,
+				(counted) => ({
+					yield01: median(counted.map((one) => one.yield01)),
+					codes: counted.flatMap(({ codes }) => codes)
+				})
+			);
+		}
 	const rank = { sure: 0, likely: 1, hint: 2 } as const;
 	return found.sort((a, b) => rank[a.sure] - rank[b.sure] || b.times - a.times);
 }

@@ -1,7 +1,7 @@
-import { and, asc, desc, eq, gt, gte, inArray, isNotNull, lt, or, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, gte, inArray, isNotNull, isNull, lt, or, sql } from 'drizzle-orm';
 import type { BestRecord, CookRecord, PackingRecord } from '../../core/learning/proposals.ts';
 import type { Db } from '../db/db.ts';
-import { cooks, dishes, packings, packs } from '../db/schema/index.ts';
+import { cooks, dayDishes, dishes, packings, packs } from '../db/schema/index.ts';
 import { packName } from './packs.ts';
 
 /** From a moment on, and until before another, ms. */
@@ -85,6 +85,28 @@ export async function bestRecords(
 			)
 		);
 	return rows.flatMap(({ dishId, ...row }) => (dishId === null ? [] : [{ ...row, dishId }]));
+}
+
+/** What was packed of each dish on each packing day since a day, with how many batches were planned. */
+export async function packedOnDays(db: Db, sinceDay: string) {
+	return db
+		.select({
+			dishId: dayDishes.dishId,
+			packedOn: sql<string>`min(${packings.packedOn})`,
+			batches: dayDishes.batches,
+			massKg: sql<number>`sum(coalesce(${packs.massKg}, ${packings.massKg}))::float8`,
+			codes: sql<string[]>`array_agg(${packs.code} order by ${packs.code})`,
+			/** some went elsewhere, or were not weighed */
+			elsewhere: sql<boolean>`exists (select 1 from jsonb_array_elements(${dayDishes.portions}) p where p->>'to' <> 'freezer')`
+		})
+		.from(packs)
+		.innerJoin(packings, eq(packings.id, packs.packingId))
+		.innerJoin(
+			dayDishes,
+			and(eq(dayDishes.dayId, packings.dayId), eq(dayDishes.dishId, packings.dishId))
+		)
+		.where(and(gte(packings.packedOn, sinceDay), isNull(packs.splitFrom)))
+		.groupBy(dayDishes.id);
 }
 
 /** Names of dishes, and what was learned of them. */

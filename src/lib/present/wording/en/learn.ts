@@ -51,6 +51,8 @@ export const learn = {
 		larger: 'Note it',
 		twice: 'Twice',
 		half: 'Half',
+		'yields-less': 'Note it',
+		'yields-more': 'Note it',
 		pace: 'Use it'
 	},
 	aside: 'Not now',
@@ -67,6 +69,10 @@ export const learn = {
 			`${name}: gone within ${count(days, 'day')}, ${count(times, 'time')}`,
 		half: ({ name, times, of }: { name: Shown; times: number; of: number }) =>
 			`${name}: past its best ${times} of ${count(of, 'time')}`,
+		'yields-less': ({ name, percent, times }: { name: Shown; percent: number; times: number }) =>
+			`${name}: ${percent} % less than its lines come to, ${count(times, 'packing day')}`,
+		'yields-more': ({ name, percent, times }: { name: Shown; percent: number; times: number }) =>
+			`${name}: ${percent} % more than its lines come to, ${count(times, 'packing day')}`,
 		paceSlower: ({ appliance, percent, n }: { appliance: Shown; percent: number; n: number }) =>
 			`The ${appliance} is slower than its kind: ${count(n, 'cook')}, ${percent} % longer`,
 		paceFaster: ({ appliance, percent, n }: { appliance: Shown; percent: number; n: number }) =>
@@ -79,6 +85,8 @@ export const learn = {
 			`${minutes} min more${core === null ? '' : `, core was ${core}`}`,
 		smaller: 'a note at the dish: fewer servings a pack',
 		larger: 'a note at the dish: more servings a pack',
+		'yields-less': 'a note at the dish, where it is bought for: so much more for the same packs',
+		'yields-more': 'a note at the dish, where it is bought for: so much less for the same packs',
 		twice: ({ batches }: { batches: number }) => `put on a day, it comes as ${batches} batches`,
 		half: ({ batches }: { batches: number }) =>
 			`put on a day, it comes as ${count(batches, 'batch', 'batches')}`,
@@ -93,6 +101,10 @@ export const learn = {
 			`Too much ${times} of ${of} times: fewer servings a pack.`,
 		larger: ({ times, of }: { times: number; of: number }) =>
 			`Too little ${times} of ${of} times: more servings a pack.`,
+		'yields-less': ({ percent, buy, times }: Record<'percent' | 'buy' | 'times', number>) =>
+			`Gives ${percent} % less than written (${count(times, 'packing day')}): buy ${buy} % more for the same packs.`,
+		'yields-more': ({ percent, buy, times }: Record<'percent' | 'buy' | 'times', number>) =>
+			`Gives ${percent} % more than written (${count(times, 'packing day')}): ${buy} % less does for the same packs.`,
 		half: ({ times, of }: { times: number; of: number }) =>
 			`Past its best ${times} of ${count(of, 'time')}: make half, or every other time.`
 	},

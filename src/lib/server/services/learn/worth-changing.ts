@@ -1,5 +1,9 @@
 import { enoughCooks, type Pace } from '../../../core/learning/pace.ts';
-import { proposalsFrom, type Proposal } from '../../../core/learning/proposals.ts';
+import {
+	proposalsFrom,
+	type Proposal,
+	type YieldRecord
+} from '../../../core/learning/proposals.ts';
 import type { ApplianceName } from '../../../core/kitchen/owned-appliances.ts';
 import { addDays } from '../../../core/units/day.ts';
 import { dayIn } from '../../../present/time.ts';
@@ -12,8 +16,11 @@ import {
 	cookRecords,
 	dishesById,
 	inputsOfCooks,
+	packedOnDays,
 	packingRecords
 } from '../../queries/learn.ts';
+import { getDish } from '../../queries/dishes.ts';
+import { packedKgOf } from '../day/packed-kg.ts';
 import { appliancePaces, cookNow } from './paces.ts';
 
 /** What is worth changing: of a dish, or of an appliance. */
@@ -95,6 +102,7 @@ async function dishProposals(
 		cooks: await cookRecords(db, sinceMs),
 		packings: await packingRecords(db, addDays(today, -readDays)),
 		best: await bestRecords(db, { sinceMs, today, nowMs, timeZone }),
+		yields: await yieldsOf(db, addDays(today, -readDays)),
 		weighed: house.weighed,
 		nowMs
 	}).filter(({ dishId }) => !dishIds || dishIds.includes(dishId));
@@ -118,6 +126,8 @@ async function dishProposals(
 					return { ...proposal, name, batches: Math.min(20, usual * 2) };
 				case 'half':
 					return { ...proposal, name, batches: usual > 1 ? Math.floor(usual / 2) : null };
+				case 'yields-less':
+				case 'yields-more':
 				case 'smaller':
 				case 'larger':
 					return { ...proposal, name };
@@ -125,6 +135,23 @@ async function dishProposals(
 		})
 	);
 	return all.filter((one) => one !== null);
+}
+
+/** What dishes came to on packing days, where all of it went into the freezer. */
+async function yieldsOf(db: Db, sinceDay: string): Promise<YieldRecord[]> {
+	const days = (await packedOnDays(db, sinceDay)).filter(({ elsewhere }) => !elsewhere);
+	const written = new Map<number, number>();
+	for (const { dishId } of days) {
+		const dish = written.has(dishId) ? null : await getDish(db, dishId);
+		if (dish) written.set(dishId, packedKgOf(dish));
+	}
+	return days.flatMap(({ dishId, packedOn, batches, massKg, codes }) => {
+		const kg = (written.get(dishId) ?? 0) * batches;
+		const [code] = codes;
+		return kg > 0
+			? [{ dishId, code, codes, atMs: Date.parse(packedOn) + dayMs, yield01: massKg / kg }]
+			: [];
+	});
 }
 
 /** By how much the latest such cook would be cooked shorter or longer, computed once for the same cooks. */
