@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { env } from '$env/dynamic/private';
 import { building } from '$app/environment';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { plainAddress, withPlainForm } from '$lib/server/access/clean-request';
 import { startCoreWorker } from '$lib/server/core-worker';
 import { DataFolderInUse } from '$lib/server/db/lock';
 import { listCopies, makeCopy } from '$lib/server/copies/copy-folder';
@@ -68,6 +69,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 		event.locals.compute = core.compute;
 		event.locals.readPasted = reading.readPasted;
 	}
+	plainAddress(event.url);
+	withPlainForm(event.request);
 	const known = event.cookies.get(deviceCookie);
 	const device = known ?? randomUUID();
 	event.locals.device = device;

@@ -1,13 +1,13 @@
 import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 import type { Habit } from '../present/units.ts';
-import { amount, oneOf, text } from './fields.ts';
+import { amount, oneOf, text, rowNumber } from './fields.ts';
 import { vesselKinds, startPlaces } from './choices.ts';
 
 /** A cooling run: the vessel by footprint and depth, or by litres when the depth is left open. */
 export function coolingSchema(habit: Habit) {
 	return yup.object({
-		dishId: yup.number().integer().optional(),
+		dishId: rowNumber().optional(),
 		name: text(w.coolingChecks.name, 120).required(w.coolingChecks.nameMissing),
 		vessel: oneOf(vesselKinds, w.coolingChecks.vessel).required(w.coolingChecks.vesselMissing),
 		lengthM: amount('length', habit, {

@@ -117,3 +117,6 @@ export function ticked() {
 		.transform((_, original) => original === 'on' || original === true)
 		.default(false);
 }
+
+/** A row's number as forms send it: no bigger than a column holds. */
+export const rowNumber = () => yup.number().integer().min(0).max(999_999_999);

@@ -2,7 +2,7 @@ import * as yup from 'yup';
 import type { Habit } from '../present/units.ts';
 import * as w from '../present/wording/index.ts';
 import { frozenWhen, type FrozenWhen } from './frozen-when.ts';
-import { amount, day, oneOf, text, wholeNumber } from './fields.ts';
+import { amount, day, oneOf, text, wholeNumber, rowNumber } from './fields.ts';
 import { storageGroups } from './choices.ts';
 
 /** Something that lies in the freezer already, as much of it as is known. */
@@ -27,7 +27,7 @@ export function frozenThingSchema(habit: Habit, today: string) {
 		makerBestBy: day(say.maker, habit, today),
 		boughtOn: day(say.bought, habit, today),
 		cookedOn: day(say.cooked, habit, today),
-		shelfId: yup.number().integer().typeError(say.shelfMissing).required(say.shelfMissing)
+		shelfId: rowNumber().typeError(say.shelfMissing).required(say.shelfMissing)
 	});
 }
 

@@ -2,7 +2,7 @@ import * as yup from 'yup';
 import { destinations } from '../core/menu/day-totals.ts';
 import type { Habit } from '../present/habit.ts';
 import * as w from '../present/wording/index.ts';
-import { day } from './fields.ts';
+import { day, rowNumber } from './fields.ts';
 
 const words = w.menuDay;
 
@@ -11,7 +11,7 @@ export function daySchema(habit: Habit, today: string) {
 }
 
 export const dayDishSchema = yup.object({
-	dishId: yup.number().integer().typeError(words.chooseWhich).required(words.chooseWhich)
+	dishId: rowNumber().typeError(words.chooseWhich).required(words.chooseWhich)
 });
 
 /** What a screen sends of one planned dish: how often, and where its portions go. */

@@ -3,16 +3,13 @@ import * as yup from 'yup';
 import { containerKeys } from '../core/published/containers.ts';
 import { addMonths } from '../core/units/day.ts';
 import type { Habit } from '../present/units.ts';
-import { amount, day, oneOf, ticked, wholeNumber } from './fields.ts';
+import { amount, day, oneOf, ticked, wholeNumber, rowNumber } from './fields.ts';
 
 /** Dividing a batch into packs. `today` is the household's day: nothing was packed in the future or long ago. */
 export function packingSchema(habit: Habit, today: string) {
 	return yup.object({
-		dishId: yup.number().integer().required(w.packingChecks.dishMissing),
-		coolingRunId: yup
-			.number()
-			.integer()
-			.transform((_, original) => (original ? Number(original) : undefined)),
+		dishId: rowNumber().required(w.packingChecks.dishMissing),
+		coolingRunId: rowNumber().transform((_, original) => (original ? Number(original) : undefined)),
 		count: wholeNumber({ label: w.packingChecks.packs, min: 1, max: 40 }).required(
 			w.packingChecks.packsMissing
 		),
@@ -58,9 +55,7 @@ export function packingSchema(habit: Habit, today: string) {
 			w.packingChecks.boughtFrozen
 		),
 		cookedOn: day(w.already.cooked, habit, today),
-		shelfId: yup
-			.number()
-			.integer()
+		shelfId: rowNumber()
 			.typeError(w.packingChecks.shelfMissing)
 			.required(w.packingChecks.shelfMissing)
 	});

@@ -1,5 +1,6 @@
 import { error } from '@sveltejs/kit';
 import type { InferType, Schema } from 'yup';
+import { plainText } from './access/clean-request';
 import * as w from '$lib/present/wording';
 
 /** The checked JSON body of a request. Answers 415 when it is not sent as JSON, 400 when it is none, 422 when it does not fit. */
@@ -11,7 +12,9 @@ export async function readJson<S extends Schema>(
 		error(415, w.hooksServerAnswers.notJson);
 	let body: unknown;
 	try {
-		body = await request.json();
+		body = JSON.parse(plainText(await request.text()), (_key, value: unknown) =>
+			typeof value === 'string' ? plainText(value) : value
+		);
 	} catch (problem) {
 		if (!(problem instanceof SyntaxError)) throw problem;
 		error(400, w.hooksServerAnswers.unreadableJson);

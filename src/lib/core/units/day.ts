@@ -12,8 +12,12 @@ function utcMs(day: string): number {
 
 const dayOf = (ms: number) => (Number.isNaN(ms) ? '' : new Date(ms).toISOString().slice(0, 10));
 
-/** Whether a text is a real day written YYYY-MM-DD. */
+/** Days a kitchen speaks of: from a year on, and before another. */
+const years = { from: '1900', before: '2200' } as const;
+
+/** Whether a text is a real day written YYYY-MM-DD, of a year a kitchen speaks of. */
 export function isDay(day: string): boolean {
+	if (day < years.from || day >= years.before) return false;
 	try {
 		utcMs(day);
 		return true;

@@ -30,11 +30,11 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const filter = {
 		today,
 		text: query.get('q')?.slice(0, 100) ?? '',
-		shelfId: Number(query.get('shelf')) || undefined,
-		month: query.get('month') ?? undefined,
+		shelfId: rowId(query.get('shelf')) || undefined,
+		month: /^(none|past|\d{4}-\d{2})$/.exec(query.get('month') ?? '')?.[0],
 		state: state === 'raw' || state === 'cooked' ? state : undefined
 	} as const;
-	const pages = Math.min(100, Math.max(1, Number(query.get('pages')) || 1));
+	const pages = Math.min(100, Math.max(1, rowId(query.get('pages')) || 1));
 	const freezers = await listFreezers(db);
 	const contents = new Map((await shelfContents(db, mostSlabs)).map((c) => [c.shelfId, c]));
 	const added = await addedKgSince(db, nowMs() - dayMs);

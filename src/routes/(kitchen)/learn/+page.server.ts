@@ -14,6 +14,7 @@ import { figuresOf } from '$lib/server/services/learn/figures';
 import { appliancePaces } from '$lib/server/services/learn/paces';
 import { askedSpan } from '$lib/server/services/learn/learn-lists';
 import { worthChanging } from '$lib/server/services/learn/worth-changing';
+import { rowId } from '$lib/server/row-id';
 import type { Actions, PageServerLoad } from './$types';
 
 /** What the household's own records say of a time; what has to be computed comes after. */
@@ -51,7 +52,7 @@ export const actions: Actions = {
 		const house = await getHousehold(db);
 		const appliance = applianceNames.find((name) => name === raw.appliance);
 		if (appliance) await unlearnAppliance(db, house, appliance, raw.forget === 'on', serverMs());
-		else if (!(await unlearnDish(db, house, Number(raw.dishId) || 0, serverMs()))) error(404);
+		else if (!(await unlearnDish(db, house, rowId(raw.dishId ?? null), serverMs()))) error(404);
 		return { unlearned: true };
 	}
 };

@@ -8,6 +8,7 @@ import { planNewDay, putDishesOn } from '$lib/server/services/day/change-day';
 import { menuOverview } from '$lib/server/services/dishes/menu-overview';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { nowMs as serverMs } from '$lib/server/now';
+import { rowId } from '$lib/server/row-id';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
@@ -28,9 +29,9 @@ export const actions: Actions = {
 	putOn: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());
 		const nowMs = serverMs();
-		const ids = (raw.ids ?? '').split(',').map(Number).filter(Number.isInteger);
+		const ids = (raw.ids ?? '').split(',').map(rowId).filter(Boolean);
 		if (!raw.ids || ids.length === 0) return fail(400, { message: w.menu.noneChosen });
-		let dayId = Number(raw.dayId);
+		let dayId = rowId(raw.dayId ?? null);
 		if (!(dayId > 0)) {
 			const house = await getHousehold(locals.db);
 			const form = readForm(daySchema(habitOf(house), dayIn(nowMs, house.timeZone)), raw);

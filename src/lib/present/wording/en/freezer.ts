@@ -370,7 +370,7 @@ export const stockTable = {
 	writing: 'Writing …',
 	written: ({ n }: { n: number }) => `${many.lines(n)} written down.`,
 	empty: 'Paste a table first, or choose a file.',
-	tooLong: 'That is more than 5,000 lines. Read it in parts.',
+	tooLong: 'That is more than 2,000 lines. Read it in parts.',
 	heads: {
 		code: 'Code',
 		name: 'Name',

@@ -132,6 +132,8 @@ export const pantry = {
 	csvDone: ({ n }: { n: number }) =>
 		`${many.packs(n)} ${many.plural(n, { one: 'was', other: 'were' })} read in.`,
 	csvLine: ({ line, why }: { line: Shown; why: Shown }) => `Line ${line}: ${why}`,
+	csvTooLong: ({ most }: { most: Shown }) =>
+		`More than ${most} lines are too many at once: read them in parts. Nothing was changed.`,
 	csvNothing: 'No line with an item, a weight and a price was found. Nothing was changed.',
 	shopName: 'simulated shop',
 	fromShop: 'Fill it from the shop',

@@ -102,6 +102,8 @@ export async function searchPlan(
 		await keep(better);
 		const { plan } = better;
 		if (!isWanted() || !plan || plan.outcome === 'infeasible' || plan.missing.length > 0) return;
+		// of a day without work nothing is to be said
+		if (plan.tasks.length === 0) return;
 		own.phase = 'help';
 		own.done01 = 0;
 		tell();

@@ -1,7 +1,7 @@
 import { dayState } from '../../../core/schedule/day-events.ts';
 import { paceByCook } from '../../../core/schedule/learned-times.ts';
 import { mondayOf } from '../../../core/serving/weeks/monday.ts';
-import { addDays } from '../../../core/units/day.ts';
+import { addDays, daysBetween } from '../../../core/units/day.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';
@@ -50,8 +50,6 @@ const median = (values: readonly number[]): number | null =>
 	values.length === 0
 		? null
 		: [...values].sort((a, b) => a - b)[Math.floor((values.length - 1) / 2)];
-const daysBetween = (fromDay: string, toDay: string) =>
-	Math.round((Date.parse(toDay) - Date.parse(fromDay)) / dayMs);
 const sum = (values: readonly number[]) => values.reduce((all, value) => all + value, 0);
 
 /** The packs of a time, by what they say. */

@@ -11,7 +11,7 @@ import { writeDown } from '$lib/server/services/packs/write-down';
 import type { Db } from '$lib/server/db/db';
 import type { Actions, PageServerLoad } from './$types';
 
-const mostLines = 5000;
+const mostLines = 2000;
 
 const shelvesOf = async (db: Db) =>
 	(await listFreezers(db)).flatMap((freezer) =>
@@ -42,8 +42,10 @@ async function readIn(form: FormData, db: Db) {
 	const codes = table.lines.map((line) => (line[match.code ?? ''] ?? '').trim().toUpperCase());
 	const known = await packRows(db, codes.slice(0, mostLines));
 	const usualShelfId = rowId(form.get('shelfId')) || (shelves[0]?.id ?? 0);
+	// what is too long is refused, not read
+	const lines = table.lines.length > mostLines ? [] : table.lines;
 	const read = readStock(
-		{ ...table, match },
+		{ ...table, lines, match },
 		{
 			habit: habitOf(house),
 			today: dayIn(nowMs(), house.timeZone),

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
+	import { daysBetween } from '$lib/core/units/day';
 	import { priceText } from '$lib/present/money';
 	import { dayIn, dayText } from '$lib/present/time';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
@@ -7,8 +8,6 @@
 
 	let { data }: PageProps = $props();
 	const head = w.learn.columns;
-	const days = (from: string, to: string) =>
-		Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
 </script>
 
 <svelte:head><title>{w.learn.listTitle[data.list]} · {w.learn.pageTitle}</title></svelte:head>
@@ -36,7 +35,7 @@
 						<td>{pack.name}</td>
 						<td>{dayText(pack.packedOn, data.habit)}</td>
 						<td>{outOn ? dayText(outOn, data.habit) : ''}</td>
-						<td class="number">{outOn ? days(pack.packedOn, outOn) : ''}</td>
+						<td class="number">{outOn ? daysBetween(pack.packedOn, outOn) : ''}</td>
 						<td class="number"
 							>{pack.servingCents === null ? '' : priceText(pack.servingCents, data.habit)}</td
 						>

@@ -31,6 +31,7 @@ import { saidAtMs } from '$lib/server/said-at';
 import { comesWhole } from '$lib/core/foods/scale-dish';
 import { heaviestMeat } from '$lib/core/foods/heaviest-meat';
 import { nowMs } from '$lib/server/now';
+import { rowId } from '$lib/server/row-id';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
@@ -122,7 +123,7 @@ export const actions: Actions = {
 	},
 	restore: async ({ request, locals, params }) => {
 		const raw = rawFields(await request.formData());
-		if (!(await restoreVersion(locals.db, Number(params.id), Number(raw.version), nowMs())))
+		if (!(await restoreVersion(locals.db, Number(params.id), rowId(raw.version ?? null), nowMs())))
 			error(404);
 		return { restored: true };
 	},

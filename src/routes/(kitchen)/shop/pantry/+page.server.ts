@@ -10,7 +10,11 @@ import { listPrices, listStock } from '$lib/server/queries/pantry';
 import { addPacksToBuy, setCupboard, takeOutPrice } from '$lib/server/services/household/pantry';
 import { changeHousehold } from '$lib/server/services/household/save-household';
 import { nowMs } from '$lib/server/now';
+import { rowId } from '$lib/server/row-id';
 import type { Actions, PageServerLoad } from './$types';
+
+/** Lines of a table of prices read at once. */
+const mostPriceLines = 1000;
 
 export const load: PageServerLoad = async ({ locals }) => ({
 	prices: await listPrices(locals.db),
@@ -30,7 +34,7 @@ export const actions: Actions = {
 	},
 	removePrice: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());
-		await takeOutPrice(locals.db, Number(raw.id), nowMs());
+		await takeOutPrice(locals.db, rowId(raw.id ?? null), nowMs());
 		return { part: 'price', removed: true };
 	},
 	stock: async ({ request, locals }) => {
@@ -44,7 +48,13 @@ export const actions: Actions = {
 	csv: async ({ request, locals }) => {
 		const raw = rawFields(await request.formData());
 		const habit = habitOf(await getHousehold(locals.db));
-		const { rows, problems } = readPricesCsv(raw.csv ?? '', habit);
+		const csv = raw.csv ?? '';
+		if (csv.split('\n', mostPriceLines + 2).length > mostPriceLines + 1)
+			return fail(400, {
+				part: 'csv',
+				errors: { csv: w.pantry.csvTooLong({ most: mostPriceLines }) }
+			});
+		const { rows, problems } = readPricesCsv(csv, habit);
 		const said = problems.map(({ line, message }) => w.pantry.csvLine({ line, why: message }));
 		if (rows.length === 0)
 			return fail(400, { part: 'csv', errors: { csv: w.pantry.csvNothing }, problems: said });

@@ -34,6 +34,7 @@ import { askedAway, askedMeal, awayQuery, mealQuery } from '$lib/server/serve-ti
 import { cardOfToday } from '$lib/server/services/packs/card-of-today';
 import { nowMs as serverMs } from '$lib/server/now';
 import { saidAtMs } from '$lib/server/said-at';
+import { rowId } from '$lib/server/row-id';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals, url }) => {
@@ -104,6 +105,12 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 	};
 };
 
+/** A moment out of a form, ms; 0 for what is none, or is more than a year away. */
+function momentMs(text: FormDataEntryValue | null): number {
+	const ms = Number(text);
+	return Math.abs(ms - serverMs()) < 366 * 86_400_000 ? Math.round(ms) : 0;
+}
+
 /** More packs than this are not one pot. */
 const mostTogether = 12;
 
@@ -128,7 +135,7 @@ export const actions: Actions = {
 		const nowMs = serverMs();
 		const first = await packByCode(db, params.code);
 		const route = routeNames.find((name) => name === form.get('route'));
-		const serveAtMs = Number(form.get('serveAtMs'));
+		const serveAtMs = momentMs(form.get('serveAtMs'));
 		if (!first || !isCookable(first) || !route || !(serveAtMs > 0))
 			return fail(400, { message: w.cookSheet.noWay });
 		const busy = await runningSheetOf(db, first.code);
@@ -138,7 +145,7 @@ export const actions: Actions = {
 		const packs = [first, ...(await othersOf(db, first, String(form.get('with') ?? '')))];
 		const house = await getHousehold(db);
 		const way = String(form.get('way') ?? '');
-		const [fromMs, toMs] = [Number(form.get('outFromMs')), Number(form.get('outToMs'))];
+		const [fromMs, toMs] = [momentMs(form.get('outFromMs')), momentMs(form.get('outToMs'))];
 		const away = fromMs > 0 && toMs > fromMs ? { fromMs, toMs } : null;
 		const meal = { packs, way, route, serveAtMs, nowMs, away };
 		const id = await startSheet(db, house, locals.compute, meal);
@@ -185,7 +192,7 @@ export const actions: Actions = {
 		const pack = await packByCode(locals.db, params.code);
 		const enough = enoughs.find((name) => name === raw.enough);
 		if (!pack) error(404);
-		if (!enough || !(await sayEnough(locals.db, pack, Number(raw.cookId) || 0, enough)))
+		if (!enough || !(await sayEnough(locals.db, pack, rowId(raw.cookId ?? null), enough)))
 			return fail(409, { message: w.cookLog.notCooked });
 		return { enough };
 	}

@@ -55,7 +55,7 @@ async function mealOf({ locals }: RequestEvent, form: FormData) {
 	const meal = await mealById(locals.db, rowId(form.get('id')));
 	if (!meal) return null;
 	const name = meal.name || (await packNames(locals.db, meal.codes));
-	return { id: meal.id, version: Number(form.get('version')), name };
+	return { id: meal.id, version: rowId(form.get('version')), name };
 }
 
 export const actions: Actions = {

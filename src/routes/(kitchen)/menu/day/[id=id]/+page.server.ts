@@ -23,6 +23,7 @@ import { todayAt } from '$lib/server/queries/today';
 import { worthOfDishes } from '$lib/server/services/learn/worth-changing';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { nowMs } from '$lib/server/now';
+import { rowId } from '$lib/server/row-id';
 import type { Actions, PageServerLoad } from './$types';
 
 /** as many as a small drawn shelf shows */
@@ -109,12 +110,12 @@ export const actions: Actions = {
 		const raw = rawFields(await request.formData());
 		const form = readTyped(plannedSchema, raw.planned ?? '');
 		if (!form) return fail(400, { message: w.menuDay.notANumber });
-		if (!(await setPlannedDish(locals.db, Number(raw.id), form))) error(404);
+		if (!(await setPlannedDish(locals.db, rowId(raw.id ?? null), form))) error(404);
 		return { set: true };
 	},
 	drop: async ({ request, params, locals }) => {
 		const raw = rawFields(await request.formData());
-		if (!(await dropDish(locals.db, Number(params.id), Number(raw.id), nowMs()))) error(404);
+		if (!(await dropDish(locals.db, Number(params.id), rowId(raw.id ?? null), nowMs()))) error(404);
 		return { dropped: true };
 	},
 	date: async ({ request, params, locals }) => {

@@ -76,7 +76,8 @@ export const actions: Actions = {
 	wish: (event) =>
 		doing(event, async (id, form, atMs) => {
 			const { db } = event.locals;
-			const byMin = Number(form.get('byMin') ?? 0);
+			// a meal is put off by an hour or two, not by a year
+			const byMin = Math.max(-720, Math.min(720, Number(form.get('byMin') ?? 0) || 0));
 			const sheet = await sheetById(db, id);
 			if (!sheet) return false;
 			if (byMin) return deeds.setWish(db, id, sheet.plan.wishMs + byMin * 60_000);
