@@ -6,6 +6,26 @@ const config = {
 	preprocess: vitePreprocess(),
 	kit: {
 		adapter: adapter({ precompress: true }),
+		// a page runs its own scripts and nothing else; nobody puts it into a frame of theirs
+		csp: {
+			mode: 'nonce',
+			directives: {
+				'default-src': ['self'],
+				// the reader of labels is WebAssembly
+				'script-src': ['self', 'wasm-unsafe-eval'],
+				'style-src': ['self'],
+				// positions in pictures are styles of their elements
+				'style-src-attr': ['unsafe-inline'],
+				'img-src': ['self', 'data:', 'blob:'],
+				'media-src': ['self', 'data:', 'blob:'],
+				'worker-src': ['self', 'blob:'],
+				'connect-src': ['self'],
+				'object-src': ['none'],
+				'base-uri': ['none'],
+				'form-action': ['self'],
+				'frame-ancestors': ['none']
+			}
+		},
 		typescript: {
 			config: (c) => ({
 				...c,

@@ -37,6 +37,16 @@ delete process.env.ORIGIN;
 const built = new URL('../handler.js', import.meta.url).href;
 const { handler } = (await import(/* @vite-ignore */ built)) as { handler: Handler };
 
+/** Said with every answer: what is sent is what it says it is, no other site frames it or learns its addresses, and of the device only the camera is asked for. */
+const saidWithAll = {
+	'x-content-type-options': 'nosniff',
+	'x-frame-options': 'DENY',
+	'referrer-policy': 'same-origin',
+	'permissions-policy': 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()',
+	'cross-origin-opener-policy': 'same-origin',
+	'cross-origin-resource-policy': 'same-origin'
+} as const;
+
 const server = createServer((request, response) => {
 	const { headers } = request;
 	const admission = admit(
@@ -50,6 +60,7 @@ const server = createServer((request, response) => {
 		configured
 	);
 	if (admission.outcome === 'refused') return answer(response, admission.status, admission.says);
+	for (const [name, value] of Object.entries(saidWithAll)) response.setHeader(name, value);
 	headers[schemeHeader] = admission.scheme;
 	handler(request, response, () => answer(response, 404, 'There is nothing here.'));
 });

@@ -2,13 +2,15 @@ import * as w from '$lib/present/wording';
 import { randomUUID } from 'node:crypto';
 import { env } from '$env/dynamic/private';
 import { building } from '$app/environment';
-import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { json, text, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import { plainAddress, withPlainForm } from '$lib/server/access/clean-request';
+import { once } from '$lib/server/access/once';
+import { hasRoom } from '$lib/server/disk-room';
 import { startCoreWorker } from '$lib/server/core-worker';
-import { DataFolderInUse } from '$lib/server/db/lock';
+import { DataFolderInUse, NoSoundLock } from '$lib/server/db/lock';
 import { listCopies, makeCopy } from '$lib/server/copies/copy-folder';
 import { copyDaily } from '$lib/server/copies/daily-copy';
-import { DatabaseMissing, openDatabase, type Opened } from '$lib/server/db/open';
+import { DatabaseMissing, FolderUnwritable, openDatabase, type Opened } from '$lib/server/db/open';
 import { closeStreams, tellChange } from '$lib/server/live/changes';
 import { followProbes } from '$lib/server/probes/follow-probes';
 import { startReading } from '$lib/server/reading/read-pasted';
@@ -22,6 +24,13 @@ const deviceCookie = 'almacen-device';
 const yearS = 365 * 86_400;
 const dataDir = () => env.ALMACEN_DATA || 'data';
 
+/** How the process ends when its folder cannot be opened for a reason that is the household's to mend; null: something else is wrong. */
+function exitCodeOf(error: unknown): number | null {
+	if (error instanceof DataFolderInUse || error instanceof NoSoundLock) return 3;
+	if (error instanceof DatabaseMissing) return 4;
+	return error instanceof FolderUnwritable ? 5 : null;
+}
+
 export const init: ServerInit = async () => {
 	if (building) return;
 	const startedMs = Date.now();
@@ -32,9 +41,10 @@ export const init: ServerInit = async () => {
 			preparedDump: 'build/prepared/empty.tar.gz'
 		});
 	} catch (error) {
-		if (!(error instanceof DataFolderInUse || error instanceof DatabaseMissing)) throw error;
-		console.error(error.message);
-		process.exit(error instanceof DataFolderInUse ? 3 : 4);
+		const code = exitCodeOf(error);
+		if (code === null) throw error;
+		console.error((error as Error).message);
+		process.exit(code);
 	}
 	core = startCoreWorker();
 	reading = startReading();
@@ -58,6 +68,15 @@ export const init: ServerInit = async () => {
 	});
 };
 
+/** What a form that cannot be kept gets: what was typed stays where it is. */
+function noRoom(request: Request): Response {
+	const { diskFull } = w.hooksServerAnswers;
+	// a form sent by a page's script gets its answer as every refused form does
+	return request.headers.get('x-sveltekit-action') === 'true'
+		? json({ type: 'failure', status: 507, data: JSON.stringify([{ message: 1 }, diskFull]) })
+		: text(diskFull, { status: 507 });
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
 	if (opened && core && reading) {
 		const { client, db } = opened;
@@ -76,7 +95,10 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.device = device;
 	// plain http in a kitchen's own network: a secure cookie would never come back
 	if (!known) event.cookies.set(deviceCookie, device, { path: '/', maxAge: yearS, secure: false });
-	const response = await resolve(event);
+	if (event.request.method === 'POST' && !(await hasRoom(dataDir(), Date.now())))
+		return noRoom(event.request);
+	const from = known ?? `${event.getClientAddress()} ${event.request.headers.get('user-agent')}`;
+	const response = await once(event.request, from, async () => resolve(event));
 	// whatever was written may concern the clocks and undo lines on every other screen; a day's events tell for themselves
 	const told = event.route.id === '/(kitchen)/prep/[id=id]/events';
 	if (event.request.method === 'POST' && response.status < 400 && !told)

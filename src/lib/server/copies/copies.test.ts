@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { copyFile, mkdir, mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { mkdir, mkdtemp, readdir, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, describe, it } from 'node:test';
@@ -7,7 +7,7 @@ import { lockDataFolder } from '../db/lock.ts';
 import { openDatabase } from '../db/open.ts';
 import { exportAll } from '../queries/backup.ts';
 import { addFreezer } from '../writes/household.ts';
-import { copiesDir, listCopies, makeCopy } from './copy-folder.ts';
+import { copiesDir, makeCopy, outdated, sweepParts } from './copy-folder.ts';
 import { restoreCopy } from './restore-copy.ts';
 
 const options = (dataDir: string) => ({
@@ -63,25 +63,33 @@ describe('safe copies', () => {
 		await (await lockDataFolder(dir)).release();
 	});
 
-	it('keeps the last ten, newest first', async () => {
-		const other = await mkdtemp(join(tmpdir(), 'almacen-ten-'));
-		const opened = await openDatabase(options(other));
-		const made = await makeCopy(opened.client, other, 0);
-		await mkdir(copiesDir(other), { recursive: true });
-		for (let day = 1; day <= 10; day++)
-			await copyFile(
-				join(copiesDir(other), made.name),
-				join(
-					copiesDir(other),
-					`almacen-2026-11-${String(day).padStart(2, '0')}T00-00-00.000Z.tar.gz`
-				)
-			);
-		await makeCopy(opened.client, other, Date.UTC(2026, 10, 24));
-		await opened.close();
-		const names = (await listCopies(other)).map((copy) => copy.name.slice(8, 18));
-		assert.equal(names.length, 10);
-		assert.equal(names[0], '2026-11-24');
-		assert.ok(!names.includes('1970-01-01') && !names.includes('2026-11-01'));
+	it('keeps the newest ten, and the last of each day for a month', () => {
+		const nowMs = Date.UTC(2026, 10, 24, 12);
+		const dayMs = 86_400_000;
+		// four a day for sixty days, newest first
+		const copies = Array.from({ length: 240 }, (_, i) => {
+			const madeAtMs = nowMs - i * 6 * 3_600_000;
+			return { name: String(i), madeAtMs, bytes: 1 };
+		});
+		const gone = new Set(outdated(copies, nowMs));
+		const kept = copies.filter((copy) => !gone.has(copy));
+		assert.deepEqual(kept.slice(0, 10), copies.slice(0, 10));
+		const days = kept.map(({ madeAtMs }) => Math.floor(madeAtMs / dayMs));
+		assert.ok(new Set(days).size >= 29 && new Set(days).size <= 31);
+		assert.equal(new Set(days.slice(10)).size, days.slice(10).length);
+		assert.ok(kept.every(({ madeAtMs }) => nowMs - madeAtMs <= 30 * dayMs));
+		assert.deepEqual(outdated([], nowMs), []);
+	});
+
+	it('takes away what a cut left half written; a folder that cannot be written to is said in a sentence', async () => {
+		const other = await mkdtemp(join(tmpdir(), 'almacen-part-'));
+		await mkdir(copiesDir(other));
+		await writeFile(join(copiesDir(other), 'almacen-x.tar.gz.part'), 'half');
+		await sweepParts(copiesDir(other));
+		assert.deepEqual(await readdir(copiesDir(other)), []);
+		const file = join(other, 'file');
+		await writeFile(file, '');
+		await assert.rejects(openDatabase(options(file)), /cannot be written to: there is a file/);
 		await rm(other, { recursive: true });
 	});
 });

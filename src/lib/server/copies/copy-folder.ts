@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs';
 import { open, mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
@@ -7,8 +8,10 @@ import { syncPath } from '../sync-tree.ts';
 
 /** In the thread pool: a server making a copy still answers. */
 const compressed = promisify<Uint8Array, { level: number }, Buffer>(gzip);
-/** Copies kept; the oldest goes when there is one more. */
-const keptCopies = 10;
+/** The newest copies are all kept; of those before them the last of each day, for so many days. */
+const keptNewest = 10;
+const keptDays = 30;
+const dayMs = 86_400_000;
 const namePattern = /^almacen-(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)\.(\d{3})Z\.tar\.gz$/;
 
 export interface SafeCopy {
@@ -43,7 +46,7 @@ export async function listCopies(dataDir: string): Promise<SafeCopy[]> {
 
 /**
  * Writes a dump of the whole database beside the data and forces it to the disk (the database itself never does); then drops
- * the oldest copies over ten. A half-written copy never has a copy's name.
+ * what need not be kept any more. A half-written copy never has a copy's name.
  */
 export async function makeCopy(client: PGlite, dataDir: string, nowMs: number): Promise<SafeCopy> {
 	const dir = copiesDir(dataDir);
@@ -55,8 +58,25 @@ export async function makeCopy(client: PGlite, dataDir: string, nowMs: number): 
 	await writeToDisk(unfinished, bytes);
 	await rename(unfinished, join(dir, name));
 	await syncPath(dir);
-	for (const old of (await listCopies(dataDir)).slice(keptCopies)) await rm(join(dir, old.name));
+	for (const old of outdated(await listCopies(dataDir), nowMs)) await rm(join(dir, old.name));
 	return { name, madeAtMs: nowMs, bytes: bytes.length };
+}
+
+/** Copies that go: neither among the newest nor the last of their day within a month. `copies` newest first. */
+export function outdated(copies: readonly SafeCopy[], nowMs: number): SafeCopy[] {
+	const days = new Set<number>();
+	return copies.filter(({ madeAtMs }, i) => {
+		const day = Math.floor(madeAtMs / dayMs);
+		const isLastOfDay = !days.has(day);
+		days.add(day);
+		return i >= keptNewest && !(isLastOfDay && nowMs - madeAtMs < keptDays * dayMs);
+	});
+}
+
+/** Takes away what a cut left half written. */
+export async function sweepParts(dir: string): Promise<void> {
+	const names = existsSync(dir) ? await readdir(dir) : [];
+	for (const name of names) if (name.endsWith('.part')) await rm(join(dir, name));
 }
 
 async function writeToDisk(path: string, bytes: Uint8Array): Promise<void> {

@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { spawn, type ChildProcess } from 'node:child_process';
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -14,14 +14,13 @@ const script = `
 `;
 
 /** A second process that tries to take the lock; the first line it prints. */
-function contender(dir: string): { child: ChildProcess; said: Promise<string> } {
-	const child = spawn(
-		process.execPath,
-		['--import', 'tsx', '--input-type=module', '-e', script, dir],
-		{
-			stdio: ['ignore', 'pipe', 'inherit']
-		}
-	);
+function contender(
+	dir: string,
+	around: readonly string[] = []
+): { child: ChildProcess; said: Promise<string> } {
+	const node = [process.execPath, '--import', 'tsx', '--input-type=module', '-e', script, dir];
+	const [command, ...rest] = [...around, ...node];
+	const child = spawn(command, rest, { stdio: ['ignore', 'pipe', 'inherit'] });
 	const said = new Promise<string>((resolve, reject) => {
 		child.stdout?.once('data', (data: Buffer) => resolve(data.toString().trim()));
 		child.once('error', reject);
@@ -47,4 +46,43 @@ it('one process at a time; kill -9 leaves no stale lock behind', async () => {
 		first.child.kill('SIGKILL');
 		await rm(dir, { recursive: true });
 	}
+});
+
+/** As a container has it: namespaces of its own, of the network and of what processes it sees. */
+const apart = ['unshare', '--net', '--ipc', '--uts', '--pid', '--fork', '--kill-child'];
+const canUnshare = spawnSync(apart[0], [...apart.slice(1), 'true']).status === 0;
+
+it(
+	'between namespaces, as two containers are, too',
+	{ skip: canUnshare ? false : 'namespaces cannot be made here: run it as root' },
+	async () => {
+		const dir = await mkdtemp(join(tmpdir(), 'almacen-lock-apart-'));
+		const mine = await lockDataFolder(dir);
+		assert.equal(await contender(dir, apart).said, 'DataFolderInUse');
+		await mine.release();
+		const theirs = contender(dir, apart);
+		assert.equal(await theirs.said, 'held');
+		await assert.rejects(lockDataFolder(dir), DataFolderInUse);
+		const ended = new Promise((resolve) => theirs.child.once('exit', resolve));
+		process.kill(theirs.child.pid ?? 0, 'SIGKILL');
+		await ended;
+		await rm(dir, { recursive: true });
+	}
+);
+
+it('a server whose lock is taken away from it is told', async () => {
+	const dir = await mkdtemp(join(tmpdir(), 'almacen-lock-lost-'));
+	const told = new Promise<Error>((resolve) => {
+		void lockDataFolder(dir, resolve).then(() => {
+			const holders = spawnSync('fuser', [join(dir, 'lock')], { encoding: 'utf8' });
+			const pids = holders.stdout.match(/\d+/g) ?? [];
+			for (const pid of pids) process.kill(Number(pid), 'SIGKILL');
+			if (pids.length === 0) resolve(new Error('is gone: fuser is not here to find it'));
+		});
+	});
+	// a server has other things that keep it running
+	const running = setInterval(() => undefined, 1000);
+	assert.match((await told).message, /is gone/);
+	clearInterval(running);
+	await rm(dir, { recursive: true });
 });

@@ -7,6 +7,7 @@ import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
 import { syncPath, syncTree } from '../sync-tree.ts';
 import { ensureHousehold } from '../writes/household.ts';
+import { copiesDir, sweepParts } from '../copies/copy-folder.ts';
 import { openDurable } from './durable-fs.ts';
 import { lockDataFolder } from './lock.ts';
 import * as schema from './schema/index.ts';
@@ -39,14 +40,50 @@ export class DatabaseMissing extends Error {
 	}
 }
 
+/** The folder cannot be written to: read-only, full, or somebody else's. */
+export class FolderUnwritable extends Error {
+	constructor(dir: string, why: string) {
+		super(
+			`The data folder ${dir} cannot be written to: ${why}. Nothing was changed. ` +
+				'Give it to the user this runs as (chown), make room, or name another folder (ALMACEN_DATA).'
+		);
+		this.name = 'FolderUnwritable';
+	}
+}
+const unwritable: Readonly<Record<string, string>> = {
+	EROFS: 'it is on a disk that can only be read',
+	EACCES: 'it belongs to somebody else',
+	EPERM: 'it belongs to somebody else',
+	ENOSPC: 'the disk is full',
+	EDQUOT: 'the disk is full',
+	ENOTDIR: 'something on its way is no folder',
+	EEXIST: 'there is a file in its place'
+};
+
+/** Does something with the folder; what stands in its way is said in a sentence. */
+async function writing<T>(dir: string, what: () => Promise<T>): Promise<T> {
+	try {
+		return await what();
+	} catch (error) {
+		const why = unwritable[(error as NodeJS.ErrnoException).code ?? ''];
+		throw why ? new FolderUnwritable(dir, why) : error;
+	}
+}
+
 /**
  * Locks, opens and migrates a data folder. Throws `DataFolderInUse` when another process has it, `DatabaseMissing` when its
- * database is gone.
+ * database is gone, `FolderUnwritable` when it cannot be written to.
  */
 export async function openDatabase(options: OpenOptions): Promise<Opened> {
 	const dir = resolve(options.dataDir);
-	await mkdir(dir, { recursive: true, mode: 0o700 });
-	await chmod(dir, 0o700);
+	await writing(dir, async () => {
+		await mkdir(dir, { recursive: true, mode: 0o700 });
+		await chmod(dir, 0o700);
+		const trial = join(dir, 'trial.part');
+		await writeFile(trial, '');
+		await rm(trial);
+		await sweepParts(copiesDir(dir));
+	});
 	const lock = await lockDataFolder(dir);
 	try {
 		const pgDir = join(dir, 'pg');

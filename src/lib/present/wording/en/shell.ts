@@ -154,6 +154,8 @@ export const slab = {
 };
 
 export const hooksServerAnswers = {
+	diskFull:
+		'The disk is almost full: nothing is written until there is room again. What you typed is still here; reading goes on.',
 	notJson: 'Send JSON, and say so: Content-Type: application/json.',
 	unreadableJson: 'This is not JSON that can be read.',
 	notFound: 'There is nothing at this address.',

@@ -1,0 +1,58 @@
+import { createHash } from 'node:crypto';
+
+/** A second tap comes within so long of the first one's answer, ms (common practice, no source: double taps are under half a second). */
+const tapMs = 700;
+/** What is bigger than this is a file, and nobody sends a file by tapping twice. */
+const mostBytes = 64 * 1024;
+
+/** Submissions that are under way or just answered, by who sent what where. */
+const answers = new Map<string, Promise<Response>>();
+
+/** Said anew by every tap, and of no matter for what is done. */
+const ofTheTap = /(^|&)saidAtMs=\d+/g;
+
+/** Who sent what where; null for what is not a form, or is too big for one. */
+async function keyOf(request: Request, from: string): Promise<string | null> {
+	const type = request.headers.get('content-type') ?? '';
+	const isForm = type.startsWith('application/x-www-form-urlencoded');
+	const [, boundary] = /^multipart\/form-data;.*boundary=(.+)$/.exec(type) ?? [];
+	const length = Number(request.headers.get('content-length') ?? Infinity);
+	if (request.method !== 'POST' || !(isForm || boundary) || !(length <= mostBytes)) return null;
+	const text = await request.clone().text();
+	const said = boundary
+		? text.replaceAll(boundary, '').replace(/name="saidAtMs"\s+\d+/, '')
+		: text.replaceAll(ofTheTap, '');
+	return createHash('sha256').update(`${from}\n${request.url}\n${said}`).digest('base64');
+}
+
+/** Whether an answer says that nothing was done: then trying again is meant. */
+async function isRefused(response: Response): Promise<boolean> {
+	if (response.status >= 400) return true;
+	const isResult = response.headers.get('content-type')?.startsWith('application/json') ?? false;
+	return isResult && /^\{"type":"(failure|error)"/.test(await response.clone().text());
+}
+
+/**
+ * Lets the same form, sent twice by the same device while its first is under way or just answered, have one effect: a tap too many gets
+ * the answer of the first. `from` names the device.
+ */
+export async function once(
+	request: Request,
+	from: string,
+	answer: () => Promise<Response>
+): Promise<Response> {
+	const key = await keyOf(request, from);
+	if (key === null) return answer();
+	const first = answers.get(key);
+	if (first) return (await first).clone();
+	const made = answer();
+	// the one that is kept is never read: whoever comes gets a copy
+	const kept = made.then((response) => response.clone());
+	answers.set(key, kept);
+	const forget = () => answers.delete(key);
+	kept
+		.then(isRefused)
+		.then((refused) => (refused ? forget() : setTimeout(forget, tapMs).unref()), forget);
+	await kept.catch(() => undefined);
+	return made;
+}

@@ -1,0 +1,23 @@
+import { statfs } from 'node:fs/promises';
+
+/** Below this nothing is written any more, bytes: a database that cannot finish what it began wants room (judgement). ALMACEN_FLOOR_MB sets another. */
+const floorBytes = (Number(process.env.ALMACEN_FLOOR_MB) || 64) * 1024 * 1024;
+/** A disk does not fill faster than this matters, ms. */
+const lookEveryMs = 3000;
+
+let lookedMs = -Infinity;
+let left: { bytes: number } = { bytes: Infinity };
+
+/** Bytes free where a folder lies, looked at every few seconds. */
+export async function roomLeft(dir: string, nowMs: number): Promise<number> {
+	if (nowMs - lookedMs >= lookEveryMs) {
+		const { bavail, bsize } = await statfs(dir);
+		left = { bytes: bavail * bsize };
+		lookedMs = nowMs;
+	}
+	return left.bytes;
+}
+
+/** Whether there is room to write; reading goes on without. */
+export const hasRoom = async (dir: string, nowMs: number): Promise<boolean> =>
+	(await roomLeft(dir, nowMs)) >= floorBytes;
