@@ -1,4 +1,4 @@
-import { mkdirSync, writeFileSync } from 'node:fs';
+import { mkdirSync, renameSync, writeFileSync } from 'node:fs';
 import { Temporal } from 'temporal-polyfill';
 import { awake, expect, test, type Page } from './household';
 
@@ -11,7 +11,9 @@ const tomorrow = Temporal.Now.plainDateISO(timeZone).add({ days: 1 });
 function itIs(plainTime: string): void {
 	const atMs = tomorrow.toZonedDateTime({ timeZone, plainTime }).epochMilliseconds;
 	mkdirSync('test-results', { recursive: true });
-	writeFileSync(shiftFile, String(atMs - Date.now()));
+	// whole at once: the server may look at any moment
+	writeFileSync(`${shiftFile}.part`, String(atMs - Date.now()));
+	renameSync(`${shiftFile}.part`, shiftFile);
 }
 itIs('07:00');
 

@@ -20,6 +20,8 @@ declare global {
 			db: Db;
 			/** a browser, as far as telling it of changes goes */
 			device: string;
+			/** who gets in from other devices */
+			access: { hasPassphrase(): boolean; signOutEverywhere(): Promise<void> };
 			compute: Compute;
 			readPasted: ReadPasted;
 			copies: { list(): Promise<SafeCopy[]>; make(): Promise<SafeCopy> };

@@ -1,4 +1,5 @@
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http';
+import { hasPassphrase, leastPassphrase } from './lib/server/access/household-passphrase.ts';
 import { admit, configuredOrigins } from './lib/server/access/admit.ts';
 
 /**
@@ -29,6 +30,19 @@ const configured = (() => {
 		return giveUp((error as Error).message);
 	}
 })();
+
+// on any other address anybody of the network could read and change everything
+const isLoopback = /^(127\.|::1$|localhost$)/.test(host);
+const passphrase = process.env.ALMACEN_PASSPHRASE ?? '';
+if (
+	!isLoopback &&
+	!hasPassphrase(process.env.ALMACEN_DATA || 'data') &&
+	passphrase.length < leastPassphrase
+)
+	giveUp(
+		`Almacen does not listen on ${host} without a passphrase for the household. Say one at the first start: ` +
+			`ALMACEN_PASSPHRASE="…" (${leastPassphrase} characters at least); devices other than this one are asked for it.`
+	);
 
 process.env.PROTOCOL_HEADER = schemeHeader;
 // a paste of a few megabytes is refused in words by the form, not by the transport

@@ -2,8 +2,24 @@ import * as w from '$lib/present/wording';
 import { randomUUID } from 'node:crypto';
 import { env } from '$env/dynamic/private';
 import { building } from '$app/environment';
-import { json, text, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
+import {
+	json,
+	redirect,
+	text,
+	type RequestEvent,
+	type Handle,
+	type HandleServerError,
+	type ServerInit
+} from '@sveltejs/kit';
 import { plainAddress, withPlainForm } from '$lib/server/access/clean-request';
+import { gateOf } from '$lib/server/access/gate';
+import {
+	hasPassphrase,
+	isSignedIn,
+	setPassphrase,
+	signOutEverywhere
+} from '$lib/server/access/household-passphrase';
+import { sessionCookie } from '$lib/server/access/session-cookie';
 import { once } from '$lib/server/access/once';
 import { hasRoom } from '$lib/server/disk-room';
 import { startCoreWorker } from '$lib/server/core-worker';
@@ -46,6 +62,9 @@ export const init: ServerInit = async () => {
 		console.error((error as Error).message);
 		process.exit(code);
 	}
+	// said at a start, it is the household's from then on
+	if (env.ALMACEN_PASSPHRASE && !hasPassphrase(dataDir()))
+		await setPassphrase(dataDir(), env.ALMACEN_PASSPHRASE);
 	core = startCoreWorker();
 	reading = startReading();
 	console.log(`Data folder open after ${Date.now() - startedMs} ms.`);
@@ -68,6 +87,19 @@ export const init: ServerInit = async () => {
 	});
 };
 
+/** Whether this request is answered, where the household has a passphrase. */
+async function gateFor(event: RequestEvent) {
+	const token = event.cookies.get(sessionCookie.name);
+	return gateOf({
+		hasPassphrase: hasPassphrase(dataDir()),
+		signedIn: await isSignedIn(dataDir(), token, Date.now()),
+		pathname: event.url.pathname,
+		method: event.request.method,
+		hostname: event.url.hostname,
+		clientAddress: event.getClientAddress()
+	});
+}
+
 /** What a form that cannot be kept gets: what was typed stays where it is. */
 function noRoom(request: Request): Response {
 	const { diskFull } = w.hooksServerAnswers;
@@ -85,6 +117,10 @@ export const handle: Handle = async ({ event, resolve }) => {
 			list: () => listCopies(dataDir()),
 			make: () => makeCopy(client, dataDir(), nowMs())
 		};
+		event.locals.access = {
+			hasPassphrase: () => hasPassphrase(dataDir()),
+			signOutEverywhere: () => signOutEverywhere(dataDir())
+		};
 		event.locals.compute = core.compute;
 		event.locals.readPasted = reading.readPasted;
 	}
@@ -95,6 +131,10 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.device = device;
 	// plain http in a kitchen's own network: a secure cookie would never come back
 	if (!known) event.cookies.set(deviceCookie, device, { path: '/', maxAge: yearS, secure: false });
+	const gate = await gateFor(event);
+	if (gate === 'sign-in')
+		redirect(303, `/sign-in?to=${encodeURIComponent(event.url.pathname + event.url.search)}`);
+	if (gate === 'refused') return text(w.signIn.needed, { status: 401 });
 	if (event.request.method === 'POST' && !(await hasRoom(dataDir(), Date.now())))
 		return noRoom(event.request);
 	const from = known ?? `${event.getClientAddress()} ${event.request.headers.get('user-agent')}`;

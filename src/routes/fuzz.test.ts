@@ -52,7 +52,7 @@ interface RouteModule {
 	POST?: Handler;
 }
 /** These ask the framework's own modules, which are there in a build only: the journeys call them. */
-const inBuildOnly = /\(kitchen\)\/(labels|help)\/|\.pdf\//;
+const inBuildOnly = /sign-in|\(kitchen\)\/(labels|help)\/|\.pdf\//;
 
 async function targets(): Promise<Target[]> {
 	const found: Target[] = [];
@@ -186,6 +186,7 @@ function eventOf(
 			device: 'x',
 			compute: timedCompute,
 			readPasted: async () => ({ recipes: [], problems: [] }),
+			access: { hasPassphrase: () => true, signOutEverywhere: async () => undefined },
 			copies: { list: async () => [], make: async () => ({ name: '', madeAtMs: 0, bytes: 0 }) }
 		}
 	};

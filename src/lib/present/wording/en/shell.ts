@@ -161,3 +161,14 @@ export const hooksServerAnswers = {
 	notFound: 'There is nothing at this address.',
 	unexpected: 'Something went wrong on our side. What you typed is still in the page you came from.'
 };
+
+export const signIn = {
+	pageTitle: 'Sign in · Almacen',
+	title: 'This household has a passphrase',
+	why: 'It was set where Almacen runs. This device is remembered for half a year.',
+	passphrase: 'Passphrase',
+	open: 'Open',
+	wrong: 'That is another passphrase. Try again.',
+	later: 'Too many tries. Wait a quarter of an hour, then try again.',
+	needed: 'Sign in first: this household has a passphrase.'
+};

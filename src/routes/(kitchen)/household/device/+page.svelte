@@ -1,9 +1,13 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
 	import Choice from '$lib/ui/kit/Choice.svelte';
+	import { enhance } from '$app/forms';
+	import Press from '$lib/ui/kit/Press.svelte';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import { look, type Look } from '$lib/ui/shell/look.svelte';
+	import type { PageProps } from './$types';
 
+	let { data, form }: PageProps = $props();
 	$effect(() => look.read());
 </script>
 
@@ -22,4 +26,11 @@
 			{ value: 'dark', name: w.household.dark }
 		]}
 	/>
+	{#if data.hasPassphrase}
+		<form method="POST" action="?/signOut" use:enhance>
+			<p>{w.household.devicesSignIn}</p>
+			<Press type="submit" look="quiet">{w.household.signOutAll}</Press>
+			{#if form?.signedOut}<p role="status">{w.household.signedOut}</p>{/if}
+		</form>
+	{/if}
 </section>
