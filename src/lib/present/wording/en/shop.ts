@@ -133,7 +133,7 @@ export const pantry = {
 		`${many.packs(n)} ${many.plural(n, { one: 'was', other: 'were' })} read in.`,
 	csvLine: ({ line, why }: { line: Shown; why: Shown }) => `Line ${line}: ${why}`,
 	csvTooLong: ({ most }: { most: Shown }) =>
-		`More than ${most} lines are too many at once: read them in parts. Nothing was changed.`,
+		`Too long to read at once. In lines, at most: ${most}. Read it in parts; nothing was changed.`,
 	csvNothing: 'No line with an item, a weight and a price was found. Nothing was changed.',
 	shopName: 'simulated shop',
 	fromShop: 'Fill it from the shop',
