@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { readdirSync, readlinkSync } from 'node:fs';
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -70,14 +71,28 @@ it(
 	}
 );
 
+/** Processes that have a file open, as Linux tells. */
+function holdersOf(path: string): number[] {
+	const opens = (pid: string): boolean => {
+		try {
+			return readdirSync(`/proc/${pid}/fd`).some(
+				(fd) => readlinkSync(`/proc/${pid}/fd/${fd}`) === path
+			);
+		} catch {
+			// it has ended meanwhile
+			return false;
+		}
+	};
+	return readdirSync('/proc')
+		.filter((name) => /^\d+$/.test(name) && opens(name))
+		.map(Number);
+}
+
 it('a server whose lock is taken away from it is told', async () => {
 	const dir = await mkdtemp(join(tmpdir(), 'almacen-lock-lost-'));
 	const told = new Promise<Error>((resolve) => {
 		void lockDataFolder(dir, resolve).then(() => {
-			const holders = spawnSync('fuser', [join(dir, 'lock')], { encoding: 'utf8' });
-			const pids = holders.stdout.match(/\d+/g) ?? [];
-			for (const pid of pids) process.kill(Number(pid), 'SIGKILL');
-			if (pids.length === 0) resolve(new Error('is gone: fuser is not here to find it'));
+			for (const pid of holdersOf(join(dir, 'lock'))) process.kill(pid, 'SIGKILL');
 		});
 	});
 	// a server has other things that keep it running
