@@ -7,15 +7,15 @@ export default defineConfig({
 	workers: 2,
 	fullyParallel: false,
 	forbidOnly: !!process.env.CI,
-	timeout: 180_000,
-	// a busy machine computes a cook card in more than the usual five seconds; what is there is seen at once all the same
-	expect: { timeout: 20_000 },
+	timeout: 300_000,
+	// a busy machine takes its time to compute a cook card or another pot; what is there is seen at once all the same
+	expect: { timeout: 60_000 },
 	reporter: [['list']],
 	use: {
 		// the journeys look at what the server says; the worker has a journey of its own
 		serviceWorkers: 'block',
-		actionTimeout: 20_000,
-		navigationTimeout: 40_000,
+		actionTimeout: 60_000,
+		navigationTimeout: 60_000,
 		viewport: { width: 1280, height: 800 },
 		launchOptions: {
 			executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
