@@ -6,18 +6,14 @@ const floorBytes = (Number(process.env.ALMACEN_FLOOR_MB) || 64) * 1024 * 1024;
 const lookEveryMs = 3000;
 
 let lookedMs = -Infinity;
-let left: { bytes: number } = { bytes: Infinity };
+let leftBytes = Infinity;
 
-/** Bytes free where a folder lies, looked at every few seconds. */
-export async function roomLeft(dir: string, nowMs: number): Promise<number> {
+/** Whether there is room to write where a folder lies, looked at every few seconds; reading goes on without. */
+export async function hasRoom(dir: string, nowMs: number): Promise<boolean> {
 	if (nowMs - lookedMs >= lookEveryMs) {
 		const { bavail, bsize } = await statfs(dir);
-		left = { bytes: bavail * bsize };
+		leftBytes = bavail * bsize;
 		lookedMs = nowMs;
 	}
-	return left.bytes;
+	return leftBytes >= floorBytes;
 }
-
-/** Whether there is room to write; reading goes on without. */
-export const hasRoom = async (dir: string, nowMs: number): Promise<boolean> =>
-	(await roomLeft(dir, nowMs)) >= floorBytes;

@@ -33,9 +33,8 @@ export interface FolderLock {
 const lockFile = 'lock';
 /** What flock answers when somebody else has it. */
 const takenCode = 9;
-/** A server that was killed lets go within moments: so long is waited for it, ms. */
-const patienceMs = 2000;
-const againMs = 100;
+/** A server that was killed lets go within moments: so long is waited for it, seconds. */
+const patienceS = 2;
 
 /**
  * A lock that lives and dies with the process. Where there is flock (util-linux, on every Debian), it lies on a file in the folder, and so
@@ -48,13 +47,9 @@ export async function lockDataFolder(
 	lost: (error: Error) => void = endAtOnce
 ): Promise<FolderLock> {
 	mkdirSync(dir, { recursive: true, mode: 0o700 });
-	for (let waitedMs = 0; ; waitedMs += againMs) {
-		const held = await flock(dir, lost);
-		if (held === 'missing') break;
-		if (held !== 'taken') return held;
-		if (waitedMs >= patienceMs) throw new DataFolderInUse(dir);
-		await new Promise((resolve) => setTimeout(resolve, againMs));
-	}
+	const held = await flock(dir, lost);
+	if (held === 'taken') throw new DataFolderInUse(dir);
+	if (held !== 'missing') return held;
 	if (existsSync('/.dockerenv') || existsSync('/run/.containerenv')) throw new NoSoundLock(dir);
 	return socketLock(dir);
 }
@@ -74,7 +69,16 @@ function flock(
 		// a process group of its own: a Ctrl+C ends the server first, which lets go in its own order
 		const helper = spawn(
 			'flock',
-			['-n', '-E', String(takenCode), join(dir, lockFile), 'sh', '-c', 'echo held; exec cat'],
+			[
+				'-w',
+				String(patienceS),
+				'-E',
+				String(takenCode),
+				join(dir, lockFile),
+				'sh',
+				'-c',
+				'echo held; exec cat'
+			],
 			{ detached: true, stdio: ['pipe', 'pipe', 'ignore'] }
 		);
 		let held = false;

@@ -82,10 +82,11 @@ export async function openDatabase(options: OpenOptions): Promise<Opened> {
 		const trial = join(dir, 'trial.part');
 		await writeFile(trial, '');
 		await rm(trial);
-		await sweepParts(copiesDir(dir));
 	});
 	const lock = await lockDataFolder(dir);
 	try {
+		// only now: what another server is writing is not swept away under it
+		await sweepParts(copiesDir(dir));
 		const pgDir = join(dir, 'pg');
 		const client = isFresh(dir, pgDir)
 			? await makeDatabase(dir, pgDir, options.preparedDump)
