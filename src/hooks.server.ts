@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { env } from '$env/dynamic/private';
 import { building } from '$app/environment';
 import {
+	error,
 	json,
 	redirect,
 	text,
@@ -124,7 +125,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 		event.locals.compute = core.compute;
 		event.locals.readPasted = reading.readPasted;
 	}
-	plainAddress(event.url);
+	if (!plainAddress(event.url)) error(404, w.hooksServerAnswers.notFound);
 	withPlainForm(event.request);
 	const known = event.cookies.get(deviceCookie);
 	const device = known ?? randomUUID();

@@ -12,9 +12,10 @@ export function plainForm(form: FormData): FormData {
 	return clean;
 }
 
-/** The same of an address, in place. */
-export function plainAddress(url: URL): void {
+/** The same of what an address asks, in place. False where the address itself holds such a character: nothing has that name. */
+export function plainAddress(url: URL): boolean {
 	if (url.search.includes('%00')) url.search = url.search.replaceAll('%00', '');
+	return !url.pathname.includes('%00');
 }
 
 /** A request whose form is read so, by whoever reads it. */
