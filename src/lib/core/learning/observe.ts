@@ -1,5 +1,6 @@
 import type { ConvertInput } from '../cooking/conversion/conversion.ts';
 import { cookCurve, type CookCurve } from '../cooking/conversion/cook-curve.ts';
+import { reachedMin, valueAt } from '../cooking/conversion/timeline.ts';
 import { solve } from '../cooking/appliances/measured-appliances.ts';
 import type { Method, State } from '../cooking/method.ts';
 
@@ -26,11 +27,10 @@ export function unlearned(convert: ConvertInput): ConvertInput {
 
 /** Minute at which the middle was that warm, between the points that were recorded; null when it never was, or hardly warmed any more. */
 function minuteAt({ minutes, coldestC }: CookCurve, coreC: number): number | null {
-	const at = coldestC.findIndex((c) => c >= coreC);
-	if (at <= 0) return null;
-	const kPerMin = (coldestC[at] - coldestC[at - 1]) / (minutes[at] - minutes[at - 1]);
-	if (!(kPerMin >= leastKPerMin)) return null;
-	return minutes[at - 1] + (coreC - coldestC[at - 1]) / kPerMin;
+	const minute = reachedMin(minutes, coldestC, coreC);
+	if (minute === null || minute <= minutes[0]) return null;
+	const beforeC = valueAt({ setMin: minutes }, coldestC, minute - 1);
+	return coreC - beforeC >= leastKPerMin ? minute : null;
 }
 
 /**
@@ -54,7 +54,10 @@ export function forecastMinOf(cook: MeasuredCook): number | null {
 }
 
 /** The appliance as it was reckoned with: forecasts with another one cannot be compared. */
-export function applianceKey(convert: ConvertInput, { appliance }: Method): string {
+export function applianceKey(
+	convert: Pick<ConvertInput, 'slowCooker' | 'pressureCooker' | 'oven' | 'burnerHighW'>,
+	{ appliance }: Method
+): string {
 	const { slowCooker, pressureCooker, oven, burnerHighW } = convert;
 	switch (appliance) {
 		case 'slow-cooker':

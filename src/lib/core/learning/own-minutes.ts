@@ -1,4 +1,5 @@
 import { cookCurve } from '../cooking/conversion/cook-curve.ts';
+import { valueAt } from '../cooking/conversion/timeline.ts';
 import { unlearned, type MeasuredCook } from './observe.ts';
 
 /** At the end the middle is this much above what is safe: a probe is never quite in the coldest place, K (judgement). */
@@ -15,6 +16,17 @@ export interface OwnMinutesAsked extends Omit<MeasuredCook, 'coreC'> {
 	coreC: number | null;
 }
 
+/** What the middle ends at after so many minutes, up to a longest: read off one course, but under pressure, where every hold has its own end. */
+function coreAfter(
+	asked: Omit<MeasuredCook, 'coreC' | 'setMin'>,
+	longestMin: number
+): (setMin: number) => number | null {
+	if (asked.method.appliance === 'pressure-cooker')
+		return (setMin) => cookCurve({ ...asked, setMin })?.coldestC.at(-1) ?? null;
+	const curve = cookCurve({ ...asked, setMin: longestMin });
+	return (setMin) => curve && valueAt({ setMin: curve.minutes }, curve.coldestC, setMin);
+}
+
 /**
  * By how many whole minutes a dish that came out dry (or not done) is cooked shorter (or longer) next time, so that its middle ends a few
  * kelvin above what is safe: along the computed course of the middle, moved by as much as the measured cores differ from it. Null when
@@ -24,8 +36,7 @@ export function ownMinutes(asked: OwnMinutesAsked): number | null {
 	const { method, state, setMin, outcome } = asked;
 	const most = Math.max(1, Math.floor(setMin * mostStep01));
 	const convert = unlearned(asked.convert);
-	const endC = (minutes: number) =>
-		cookCurve({ convert, method, state, setMin: minutes })?.coldestC.at(-1) ?? null;
+	const endC = coreAfter({ convert, method, state }, setMin + most);
 	const computedC = endC(setMin);
 	if (computedC === null) return outcome === 'under' ? Math.max(1, Math.round(setMin * 0.1)) : null;
 	const offK =

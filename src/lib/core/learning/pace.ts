@@ -20,11 +20,10 @@ export interface PaceObservation {
 
 /**
  * What is believed before any cook is seen. `spread` is the usual 80 % range of the computed time of a kind of appliance, as a
- * logarithm (0.32: ±38 %). `usual01`: how likely it is that an appliance is as its kind (judgement).
+ * logarithm (0.32: ±38 %).
  */
 export interface PacePrior {
 	spread: number;
-	usual01?: number;
 }
 
 /** P90 of a normal distribution. */
@@ -32,6 +31,8 @@ const z90 = 1.2816;
 /** One log in ten is taken for wrong: the clock read too late, another pack, a slip of the pen. It says next to nothing. */
 const wrong01 = 0.1;
 const wrongSpread = 0.8;
+/** How likely it is that an appliance is as its kind (judgement). */
+const usual01 = 0.3;
 /** What an appliance as its kind may still be off by, as a logarithm. */
 const usualSpread = 0.02;
 /** Cook to cook: the middle of what is believed of the scatter, and how well that is known (judgement: 10 to 22 % in most kitchens). */
@@ -73,7 +74,6 @@ export function paceOf(cooks: readonly PaceObservation[], prior: PacePrior): Pac
 				requireRange('forecastMin', forecastMin, 0.01, 5000)
 		)
 	);
-	const usual01 = prior.usual01 ?? 0.3;
 	const own = Math.sqrt(Math.max(0.05 ** 2, (prior.spread / z90) ** 2 - scatter.middle ** 2));
 	const weights: { theta: number; sigma: number; log: number }[] = [];
 	for (const sigma of sigmas) {

@@ -1,5 +1,7 @@
 import type { Method, State } from '../cooking/method.ts';
 import type { ApplianceName } from '../kitchen/owned-appliances.ts';
+import { grouped } from '../grouped.ts';
+import { median } from '../statistics.ts';
 import { stateOf, type RouteName } from '../serving/route-name.ts';
 import { surenessOf, type Sureness } from './sureness.ts';
 
@@ -75,14 +77,6 @@ const pastBest01 = 0.2;
 /** A dish nearer to what is written than this comes to what is written. */
 const yieldOff01 = 0.07;
 
-const groups = <T>(all: readonly T[], keyOf: (one: T) => string): T[][] => {
-	const by = new Map<string, T[]>();
-	for (const one of all) by.set(keyOf(one), [...(by.get(keyOf(one)) ?? []), one]);
-	return [...by.values()];
-};
-const median = (values: readonly number[]): number =>
-	[...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
-
 /** Everything that follows from what was written down, the surest first. `weighed`: when a proposal was accepted or set aside, by its key. */
 export function proposalsFrom(input: {
 	cooks: readonly CookRecord[];
@@ -118,10 +112,10 @@ export function proposalsFrom(input: {
 		});
 	};
 	const judged = input.cooks.filter(({ outcome }) => outcome !== null);
-	for (const cooks of groups(
+	for (const cooks of grouped(
 		judged,
 		(c) => `${c.dishId} ${c.method.appliance} ${stateOf(c.route)}`
-	)) {
+	).values()) {
 		const [{ dishId, method, route }] = cooks;
 		const { appliance } = method;
 		const state = stateOf(route);
@@ -137,7 +131,7 @@ export function proposalsFrom(input: {
 			);
 	}
 	const told = input.cooks.filter(({ enough }) => enough !== null);
-	for (const cooks of groups(told, ({ dishId }) => String(dishId)))
+	for (const cooks of grouped(told, ({ dishId }) => dishId).values())
 		for (const [kind, said] of [
 			['smaller', 'too-much'],
 			['larger', 'too-little']
@@ -154,27 +148,27 @@ export function proposalsFrom(input: {
 		.map((one) => ({ ...one, atMs: one.packedMs, code: one.codes[0] }));
 	const goneIn = ({ goneMs, packedMs }: PackingRecord) =>
 		goneMs === null ? Infinity : (goneMs - packedMs) / dayMs;
-	for (const packings of groups(settled, ({ dishId }) => String(dishId))) {
+	for (const packings of grouped(settled, ({ dishId }) => dishId).values()) {
 		const [{ dishId }] = packings;
 		propose(
 			{ key: `twice ${dishId}`, kind: 'twice', dishId },
 			packings,
 			(one) => goneIn(one) <= soonGoneDays,
 			(counted) => ({
-				days: Math.round(median(counted.map(goneIn))),
+				days: Math.round(median(counted.map(goneIn)) ?? 0),
 				codes: counted.flatMap(({ codes }) => codes)
 			}),
 			{ least: 3 }
 		);
 	}
-	for (const packs of groups(input.best, ({ dishId }) => String(dishId))) {
+	for (const packs of grouped(input.best, ({ dishId }) => dishId).values()) {
 		const [{ dishId }] = packs;
 		propose({ key: `half ${dishId}`, kind: 'half', dishId }, packs, ({ past }) => past, undefined, {
 			least: 3,
 			than01: pastBest01
 		});
 	}
-	for (const days of groups(input.yields, ({ dishId }) => String(dishId)))
+	for (const days of grouped(input.yields, ({ dishId }) => dishId).values())
 		for (const [kind, off] of [
 			['yields-less', -1],
 			['yields-more', 1]
@@ -185,7 +179,7 @@ export function proposalsFrom(input: {
 				days,
 				({ yield01 }) => off * (yield01 - 1) > yieldOff01,
 				(counted) => ({
-					yield01: median(counted.map((one) => one.yield01)),
+					yield01: median(counted.map((one) => one.yield01)) ?? 1,
 					codes: counted.flatMap(({ codes }) => codes)
 				})
 			);

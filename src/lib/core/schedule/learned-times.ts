@@ -1,3 +1,6 @@
+import { grouped } from '../grouped.ts';
+import { median } from '../statistics.ts';
+
 /** Times outside this range of the estimate are taken for a forgotten tap. */
 const believable = { from: 0.2, to: 4 };
 /** The estimate counts as much as so many kept times do (judgement). */
@@ -22,37 +25,28 @@ export function medianPace(
 	const logs = kept
 		.map(({ actualMin, baseMin }) => actualMin / baseMin)
 		.filter((ratio) => ratio >= believable.from && ratio <= believable.to)
-		.map(Math.log)
-		.sort((a, b) => a - b);
-	if (logs.length === 0) return null;
-	const half = logs.length / 2;
-	const median = (logs[Math.ceil(half) - 1] + logs[Math.floor(half)]) / 2;
-	return Math.exp((median * logs.length) / (logs.length + estimateCounts));
+		.map(Math.log);
+	const middle = median(logs);
+	return middle === null ? null : Math.exp((middle * logs.length) / (logs.length + estimateCounts));
 }
 
 /** How the household's kept times compare with the estimates, by work. Work without times is left out. */
-export function learnedTimes(kept: readonly KeptTime[]): Record<string, number> {
-	const by = new Map<string, KeptTime[]>();
-	for (const time of kept) by.set(time.work, [...(by.get(time.work) ?? []), time]);
-	return Object.fromEntries(
-		[...by].flatMap(([work, all]) => {
-			const pace = medianPace(all);
-			return pace === null ? [] : [[work, pace]];
-		})
-	);
-}
+export const learnedTimes = (kept: readonly KeptTime[]): Record<string, number> =>
+	Object.fromEntries(paces(grouped(kept, ({ work }) => work)).map(({ of, pace }) => [of, pace]));
 
 /** The same by cook, over all work: how fast each of them is. */
 export function paceByCook(
 	kept: readonly KeptTime[]
 ): { cook: number; times: number; pace: number }[] {
-	const by = new Map<number, KeptTime[]>();
-	for (const time of kept)
-		for (const cook of time.cooks ?? []) by.set(cook, [...(by.get(cook) ?? []), time]);
-	return [...by]
-		.flatMap(([cook, all]) => {
-			const pace = medianPace(all);
-			return pace === null ? [] : [{ cook, times: all.length, pace }];
-		})
+	const each = kept.flatMap((time) => (time.cooks ?? []).map((cook) => ({ ...time, cook })));
+	return paces(grouped(each, ({ cook }) => cook))
+		.map(({ of, ...rest }) => ({ cook: of, ...rest }))
 		.sort((a, b) => a.cook - b.cook);
 }
+
+/** The paces of groups of times; those without any are left out. */
+const paces = <K>(groups: ReadonlyMap<K, readonly KeptTime[]>) =>
+	[...groups].flatMap(([of, all]) => {
+		const pace = medianPace(all);
+		return pace === null ? [] : [{ of, times: all.length, pace }];
+	});

@@ -10,10 +10,18 @@ export interface Window {
 	toMs: number;
 }
 
+/** Packings of some dishes, or of any. */
+const ofDishes = (dishIds?: readonly number[]) =>
+	dishIds ? inArray(packings.dishId, [-1, ...dishIds]) : isNotNull(packings.dishId);
+
 const gone = ['cooked', 'given', 'discarded'] as const;
 
 /** Meals of dishes as they were written down since a moment, oldest first. */
-export async function cookRecords(db: Db, sinceMs: number): Promise<CookRecord[]> {
+export async function cookRecords(
+	db: Db,
+	sinceMs: number,
+	dishIds?: readonly number[]
+): Promise<CookRecord[]> {
 	const rows = await db
 		.select({
 			id: cooks.id,
@@ -28,13 +36,17 @@ export async function cookRecords(db: Db, sinceMs: number): Promise<CookRecord[]
 		.from(cooks)
 		.innerJoin(packs, eq(packs.id, cooks.packId))
 		.innerJoin(packings, eq(packings.id, packs.packingId))
-		.where(and(gt(cooks.atMs, sinceMs), isNotNull(packings.dishId)))
+		.where(and(gt(cooks.atMs, sinceMs), ofDishes(dishIds)))
 		.orderBy(asc(cooks.atMs));
 	return rows.flatMap(({ dishId, ...row }) => (dishId === null ? [] : [{ ...row, dishId }]));
 }
 
 /** What was packed of dishes since a day, and when the last of it was eaten. */
-export async function packingRecords(db: Db, sinceDay: string): Promise<PackingRecord[]> {
+export async function packingRecords(
+	db: Db,
+	sinceDay: string,
+	dishIds?: readonly number[]
+): Promise<PackingRecord[]> {
 	const rows = await db
 		.select({
 			id: packings.id,
@@ -47,7 +59,7 @@ export async function packingRecords(db: Db, sinceDay: string): Promise<PackingR
 		})
 		.from(packings)
 		.innerJoin(packs, eq(packs.packingId, packings.id))
-		.where(and(gte(packings.packedOn, sinceDay), isNotNull(packings.dishId)))
+		.where(and(gte(packings.packedOn, sinceDay), ofDishes(dishIds)))
 		.groupBy(packings.id);
 	return rows.flatMap(({ dishId, here, goneMs, ...row }) =>
 		dishId === null ? [] : [{ ...row, dishId, goneMs: here > 0 ? null : goneMs }]
@@ -62,7 +74,8 @@ export async function bestRecords(
 		today,
 		nowMs,
 		timeZone
-	}: { sinceMs: number; today: string; nowMs: number; timeZone: string }
+	}: { sinceMs: number; today: string; nowMs: number; timeZone: string },
+	dishIds?: readonly number[]
 ): Promise<BestRecord[]> {
 	const outOn = sql<string>`to_char(to_timestamp(${packs.cookedAtMs} / 1000.0) at time zone ${timeZone}, 'YYYY-MM-DD')`;
 	const rows = await db
@@ -76,7 +89,7 @@ export async function bestRecords(
 		.innerJoin(packings, eq(packings.id, packs.packingId))
 		.where(
 			and(
-				isNotNull(packings.dishId),
+				ofDishes(dishIds),
 				isNotNull(packs.bestBy),
 				or(
 					and(eq(packs.status, 'frozen'), lt(packs.bestBy, today)),
@@ -88,7 +101,7 @@ export async function bestRecords(
 }
 
 /** What was packed of each dish on each packing day since a day, with how many batches were planned. */
-export async function packedOnDays(db: Db, sinceDay: string) {
+export async function packedOnDays(db: Db, sinceDay: string, dishIds?: readonly number[]) {
 	return db
 		.select({
 			dishId: dayDishes.dishId,
@@ -105,7 +118,7 @@ export async function packedOnDays(db: Db, sinceDay: string) {
 			dayDishes,
 			and(eq(dayDishes.dayId, packings.dayId), eq(dayDishes.dishId, packings.dishId))
 		)
-		.where(and(gte(packings.packedOn, sinceDay), isNull(packs.splitFrom)))
+		.where(and(gte(packings.packedOn, sinceDay), isNull(packs.splitFrom), ofDishes(dishIds)))
 		.groupBy(dayDishes.id);
 }
 

@@ -37,9 +37,9 @@ export function cookCurve(input: {
 	const cook = startedCook(scenario, asLikely, efforts.likely, new TableCache());
 	const curve: CookCurve = { minutes: [], coldestC: [], warmestC: [] };
 	const record = (state: CookingState, force = false) => {
-		const last = (curve.minutes.at(-1) ?? -Infinity) / slower;
+		const last = curve.minutes.at(-1) ?? -Infinity;
 		if (state.minute <= last || (!force && state.minute - last < recordEveryMin)) return;
-		curve.minutes.push(state.minute * slower);
+		curve.minutes.push(state.minute);
 		curve.coldestC.push(state.coldestC);
 		curve.warmestC.push(state.warmestC);
 	};
@@ -59,5 +59,5 @@ export function cookCurve(input: {
 			record(state);
 		}
 	record(state, true);
-	return curve;
+	return { ...curve, minutes: curve.minutes.map((minute) => minute * slower) };
 }

@@ -61,7 +61,11 @@ export function readyMin(timeline: Timeline, goal: Goal): number | null {
 }
 
 /** A series at a set time, by straight lines; the last value beyond the end. */
-export function valueAt(timeline: Timeline, series: readonly number[], setMin: number): number {
+export function valueAt(
+	timeline: Pick<Timeline, 'setMin'>,
+	series: readonly number[],
+	setMin: number
+): number {
 	const { setMin: x } = timeline;
 	if (setMin <= x[0]) return series[0];
 	for (let i = 1; i < x.length; i++)

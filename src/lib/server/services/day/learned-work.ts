@@ -23,15 +23,22 @@ export function keptTimes(run: RunSheet, { tasks }: DayState) {
 	});
 }
 
+/** The latest days that were followed, the newest first, with the minutes that their work of hands took. */
+export async function followedDays(db: Db, most: number) {
+	const days = await begunDays(db, most);
+	return Promise.all(
+		days.map(async ({ id, onDay, run }) => ({
+			id,
+			onDay,
+			times: keptTimes(run, dayState(await eventsOfDay(db, id)))
+		}))
+	);
+}
+
 /** How the times that count compare with the estimates, by work: of all remembered days but those that are left out. */
 async function learned(db: Db, counts: (dayId: number) => boolean) {
-	const days = await begunDays(db, rememberedDays);
-	const kept = await Promise.all(
-		days
-			.filter(({ id }) => counts(id))
-			.map(async ({ id, run }) => keptTimes(run, dayState(await eventsOfDay(db, id))))
-	);
-	return learnedTimes(kept.flat().filter((time) => time.counts));
+	const kept = (await followedDays(db, rememberedDays)).filter(({ id }) => counts(id));
+	return learnedTimes(kept.flatMap(({ times }) => times.filter((time) => time.counts)));
 }
 
 /** What a day is planned with: its own times come too late for it. */

@@ -1,6 +1,6 @@
 import type { LearnedMinutes } from '../../../core/cooking/conversion/conversion.ts';
 import type { ApplianceName, OwnedAppliances } from '../../../core/kitchen/owned-appliances.ts';
-import { noteOfProposal } from '../../../present/learn-words.ts';
+import { noteOfProposal, type SaidProposal } from '../../../present/learn-words.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';
@@ -8,7 +8,7 @@ import { dishesById } from '../../queries/learn.ts';
 import { undoable } from '../../undo/undoable.ts';
 import { addNote, setDishLearned } from '../../writes/dishes.ts';
 import { saveHousehold } from '../../writes/household.ts';
-import { paceKey, worthChanging, type WorthChanging } from './worth-changing.ts';
+import { paceKey, worthChanging } from './worth-changing.ts';
 
 /** Does what a proposal says, with a line to take it back. False when it does not follow any more from what is written down. */
 export async function acceptProposal(
@@ -49,7 +49,7 @@ export async function acceptProposal(
 
 function withMinutes(
 	learned: readonly LearnedMinutes[],
-	{ way, byMin }: Exclude<WorthChanging, { kind: 'pace' }>
+	{ way, byMin }: Exclude<SaidProposal, { kind: 'pace' }>
 ): LearnedMinutes[] {
 	if (!way || byMin === undefined) return [...learned];
 	const { appliance, state } = way;

@@ -1,13 +1,13 @@
-import { dayState } from '../../../core/schedule/day-events.ts';
+import { grouped } from '../../../core/grouped.ts';
 import { paceByCook } from '../../../core/schedule/learned-times.ts';
 import { mondayOf } from '../../../core/serving/weeks/monday.ts';
+import { median } from '../../../core/statistics.ts';
 import { addDays, daysBetween } from '../../../core/units/day.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';
-import { begunDays, eventsOfDay } from '../../queries/days.ts';
 import { learnedDishes, packFigures, packsByMonth, type PackFigure } from '../../queries/learn.ts';
-import { keptTimes } from '../day/learned-work.ts';
+import { followedDays } from '../day/learned-work.ts';
 
 export const spanNames = ['month', 'quarter', 'year', 'all'] as const;
 export type SpanName = (typeof spanNames)[number];
@@ -46,10 +46,11 @@ export function spanOf(name: SpanName, nowMs: number, timeZone: string, before =
 	};
 }
 
-const median = (values: readonly number[]): number | null =>
-	values.length === 0
-		? null
-		: [...values].sort((a, b) => a - b)[Math.floor((values.length - 1) / 2)];
+/** The middle, in whole days. */
+function medianDays(days: readonly number[]): number | null {
+	const middle = median(days);
+	return middle === null ? null : Math.round(middle);
+}
 const sum = (values: readonly number[]) => values.reduce((all, value) => all + value, 0);
 
 /** The packs of a time, by what they say. */
@@ -83,22 +84,13 @@ function servingCents(priced: PacksOfSpan['priced']): number | null {
 
 /** Minutes of hands on the packing days of a time that were followed, and the packs made on them. */
 async function handsOf(db: Db, spans: readonly Span[], packs: readonly PackFigure[]) {
-	const days = await begunDays(db, mostDays);
-	const followed = await Promise.all(
-		days.map(async ({ id, onDay, run }) => {
-			const times = keptTimes(run, dayState(await eventsOfDay(db, id)));
-			const handsMin = sum(
-				times.map(({ actualMin, cooks }) => actualMin * Math.max(1, cooks?.length ?? 1))
-			);
-			return {
-				id,
-				onDay,
-				times,
-				handsMin,
-				codes: packs.flatMap((p) => (p.dayId === id ? p.code : []))
-			};
-		})
-	);
+	const followed = (await followedDays(db, mostDays)).map((day) => ({
+		...day,
+		handsMin: sum(
+			day.times.map(({ actualMin, cooks }) => actualMin * Math.max(1, cooks?.length ?? 1))
+		),
+		codes: packs.flatMap(({ dayId, code }) => (dayId === day.id ? [code] : []))
+	}));
 	const bySpan = spans.map((span) => {
 		const inIt = followed.filter(
 			({ onDay, codes }) => onDay >= span.fromDay && onDay < span.toDay && codes.length > 0
@@ -139,9 +131,10 @@ function flowOf({ made, eaten, thrown }: PacksOfSpan, span: Span) {
 
 /** What a serving cost by the day it was packed. */
 function costsOf({ priced }: PacksOfSpan) {
-	const days = [...new Set(priced.map(({ packedOn }) => packedOn))].sort();
-	return days.flatMap((day) => {
-		const packs = priced.filter(({ packedOn }) => packedOn === day);
+	const days = [...grouped(priced, ({ packedOn }) => packedOn)].sort(([a], [b]) =>
+		a < b ? -1 : 1
+	);
+	return days.flatMap(([day, packs]) => {
 		const cents = servingCents(packs);
 		return cents === null ? [] : [{ day, cents, codes: packs.map(({ code }) => code) }];
 	});
@@ -160,8 +153,6 @@ export async function figuresOf(db: Db, house: Household, name: SpanName, nowMs:
 	const packs = packsOfSpan(all, span, timeZone);
 	const { made, priced, eaten, thrown } = packs;
 	const { bySpan, byCook } = await handsOf(db, [span, before], all);
-	const reasons = new Map<string, number>();
-	for (const { reason } of thrown) reasons.set(reason ?? '', (reasons.get(reason ?? '') ?? 0) + 1);
 	const gone = eaten.length + thrown.length;
 	return {
 		span,
@@ -174,11 +165,13 @@ export async function figuresOf(db: Db, house: Household, name: SpanName, nowMs:
 		thrown: {
 			packs: thrown.length,
 			share01: gone > 0 ? thrown.length / gone : null,
-			why: [...reasons].sort((a, b) => b[1] - a[1]).map(([reason, n]) => ({ reason, n }))
+			why: [...grouped(thrown, ({ reason }) => reason ?? '')]
+				.map(([reason, all]) => ({ reason, n: all.length }))
+				.sort((a, b) => b.n - a.n)
 		},
 		waits: {
-			days: median(eaten.map(({ waitedDays }) => waitedDays)),
-			bestByDays: median(
+			days: medianDays(eaten.map(({ waitedDays }) => waitedDays)),
+			bestByDays: medianDays(
 				eaten.flatMap(({ bestBy, packedOn }) => (bestBy ? [daysBetween(packedOn, bestBy)] : []))
 			)
 		},

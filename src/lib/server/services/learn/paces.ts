@@ -1,7 +1,7 @@
 import { burnerHighW, type ApplianceName } from '../../../core/kitchen/owned-appliances.ts';
+import { grouped } from '../../../core/grouped.ts';
 import { applianceKey, type MeasuredCook } from '../../../core/learning/observe.ts';
 import { paceOf, type Pace } from '../../../core/learning/pace.ts';
-import type { ConvertInput } from '../../../core/cooking/conversion/conversion.ts';
 import type { Method } from '../../../core/cooking/method.ts';
 import { asIf } from '../../../core/serving/as-if.ts';
 import { lyingBy } from '../../../core/serving/lying-by.ts';
@@ -44,8 +44,7 @@ const appliancesNow = ({ slowCooker, pressureCooker, oven, owned }: Household) =
 	burnerHighW: owned.boil && burnerHighW(owned.boil)
 });
 
-const keyNow = (house: Household, method: Method) =>
-	applianceKey(appliancesNow(house) as ConvertInput, method);
+const keyNow = (house: Household, method: Method) => applianceKey(appliancesNow(house), method);
 
 /** How each appliance keeps time against what is computed for its kind; forecasts that were never made, or with another appliance, are made here. */
 export async function appliancePaces(
@@ -54,32 +53,29 @@ export async function appliancePaces(
 	house: Household
 ): Promise<AppliancePace[]> {
 	const { owned } = house;
-	const by = new Map<ApplianceName, MeasuredCookRow[]>();
-	for (const row of await measuredCooks(db, mostRead)) {
-		const { appliance } = row.method;
-		const known = by.get(appliance) ?? [];
-		if (row.atMs > (owned.forgotten?.[appliance] ?? 0) && known.length < mostEach)
-			by.set(appliance, [...known, row]);
-	}
-	const rows = [...by.values()].flat();
+	const counted = (await measuredCooks(db, mostRead)).filter(
+		({ method, atMs }) => atMs > (owned.forgotten?.[method.appliance] ?? 0)
+	);
+	const by = [...grouped(counted, ({ method }) => method.appliance)].map(
+		([appliance, all]) => [appliance, all.slice(0, mostEach)] as const
+	);
+	const rows = by.flatMap(([, all]) => all);
 	const fresh = await withForecasts(db, compute, house, rows);
-	return [...by].map(([appliance, all]) => {
+	return by.map(([appliance, all]) => {
 		const rests = all.flatMap((row) => {
 			const forecastMin = fresh.has(row.id) ? fresh.get(row.id) : row.forecastMin;
 			return forecastMin ? [{ ...row, forecastMin }] : [];
 		});
-		const { measured } =
-			appliance === 'slow-cooker'
-				? house.slowCooker
-				: appliance === 'pressure-cooker'
-					? house.pressureCooker
-					: appliance === 'oven'
-						? house.oven
-						: {};
-		const spread = measured ? measuredSpread : usualSpread[appliance];
+		const spread = isMeasured(house, appliance) ? measuredSpread : usualSpread[appliance];
 		const seen = rests.map(({ forecastMin, setMin: actualMin }) => ({ forecastMin, actualMin }));
 		return { appliance, pace: paceOf(seen, { spread }), rests };
 	});
+}
+
+/** Whether the household has measured what an appliance really does. */
+function isMeasured({ slowCooker, pressureCooker, oven }: Household, appliance: ApplianceName) {
+	const known = { 'slow-cooker': slowCooker, 'pressure-cooker': pressureCooker, oven };
+	return appliance in known && known[appliance as keyof typeof known].measured === true;
 }
 
 /** Forecasts of cooks that have none with the appliances as they are, made and kept. */

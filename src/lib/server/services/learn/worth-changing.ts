@@ -1,4 +1,4 @@
-import { enoughCooks, type Pace } from '../../../core/learning/pace.ts';
+import { enoughCooks } from '../../../core/learning/pace.ts';
 import {
 	proposalsFrom,
 	type Proposal,
@@ -6,6 +6,7 @@ import {
 } from '../../../core/learning/proposals.ts';
 import type { ApplianceName } from '../../../core/kitchen/owned-appliances.ts';
 import { addDays } from '../../../core/units/day.ts';
+import type { SaidProposal } from '../../../present/learn-words.ts';
 import { dayIn } from '../../../present/time.ts';
 import { nowMs as serverMs } from '../../now.ts';
 import type { Compute } from '../../core-worker.ts';
@@ -21,25 +22,7 @@ import {
 } from '../../queries/learn.ts';
 import { getDish } from '../../queries/dishes.ts';
 import { packedKgOf } from '../day/packed-kg.ts';
-import { appliancePaces, cookNow } from './paces.ts';
-
-/** What is worth changing: of a dish, or of an appliance. */
-export type WorthChanging =
-	| (Proposal & {
-			name: string;
-			/** of `shorter` and `longer`: minutes, and what the core was in the middle; null: nobody measured */
-			byMin?: number;
-			coreC?: number | null;
-			/** of `twice` and `half`: batches it would be put on a day with; null: it is one batch already */
-			batches?: number | null;
-	  })
-	| {
-			kind: 'pace';
-			key: string;
-			appliance: ApplianceName;
-			pace: Pace;
-			codes: string[];
-	  };
+import { appliancePaces, cookNow, type AppliancePace } from './paces.ts';
 
 const dayMs = 86_400_000;
 /** So far back is read. */
@@ -49,17 +32,16 @@ const noticeable = 0.04;
 
 export const paceKey = (appliance: ApplianceName) => `pace ${appliance}`;
 
-/** What follows from what the household wrote down; of one dish only, where it is named. */
+/** Everything that follows from what the household wrote down. `paces`: its appliances', where somebody asked for them already. */
 export async function worthChanging(
 	db: Db,
 	compute: Compute,
 	house: Household,
 	nowMs: number,
-	dishIds?: readonly number[]
-): Promise<WorthChanging[]> {
-	const ofDishes = await dishProposals(db, compute, house, nowMs, dishIds);
-	if (dishIds) return ofDishes;
-	return [...(await paceProposals(db, compute, house)), ...ofDishes];
+	paces: Promise<AppliancePace[]> = appliancePaces(db, compute, house)
+): Promise<SaidProposal[]> {
+	const [ofDishes, known] = await Promise.all([dishProposals(db, compute, house, nowMs), paces]);
+	return [...paceProposals(house, known), ...ofDishes];
 }
 
 /** What is worth changing about dishes, for a page that looks at it when it comes; nobody else is told when it fails. */
@@ -67,15 +49,14 @@ export function worthOfDishes(
 	{ db, compute }: { db: Db; compute: Compute },
 	house: Household,
 	dishIds: readonly number[]
-): Promise<WorthChanging[]> {
-	const worth = worthChanging(db, compute, house, serverMs(), dishIds);
+): Promise<SaidProposal[]> {
+	const worth = dishProposals(db, compute, house, serverMs(), dishIds);
 	worth.catch(() => undefined);
 	return worth;
 }
 
-async function paceProposals(db: Db, compute: Compute, house: Household): Promise<WorthChanging[]> {
-	const paces = await appliancePaces(db, compute, house);
-	return paces.flatMap(({ appliance, pace, rests }): WorthChanging[] => {
+function paceProposals(house: Household, paces: readonly AppliancePace[]): SaidProposal[] {
+	return paces.flatMap(({ appliance, pace, rests }): SaidProposal[] => {
 		if (!pace || pace.cooks < enoughCooks) return [];
 		const used = house.owned.paces?.[appliance];
 		const key = paceKey(appliance);
@@ -94,24 +75,25 @@ async function dishProposals(
 	house: Household,
 	nowMs: number,
 	dishIds?: readonly number[]
-): Promise<WorthChanging[]> {
+): Promise<SaidProposal[]> {
 	const today = dayIn(nowMs, house.timeZone);
 	const sinceMs = nowMs - readDays * dayMs;
+	const sinceDay = addDays(today, -readDays);
 	const { timeZone } = house;
 	const found = proposalsFrom({
-		cooks: await cookRecords(db, sinceMs),
-		packings: await packingRecords(db, addDays(today, -readDays)),
-		best: await bestRecords(db, { sinceMs, today, nowMs, timeZone }),
-		yields: await yieldsOf(db, addDays(today, -readDays)),
+		cooks: await cookRecords(db, sinceMs, dishIds),
+		packings: await packingRecords(db, sinceDay, dishIds),
+		best: await bestRecords(db, { sinceMs, today, nowMs, timeZone }, dishIds),
+		yields: await yieldsOf(db, sinceDay, dishIds),
 		weighed: house.weighed,
 		nowMs
-	}).filter(({ dishId }) => !dishIds || dishIds.includes(dishId));
+	});
 	const dishes = await dishesById(
 		db,
 		found.map(({ dishId }) => dishId)
 	);
 	const all = await Promise.all(
-		found.map(async (proposal): Promise<WorthChanging | null> => {
+		found.map(async (proposal): Promise<SaidProposal | null> => {
 			const dish = dishes.get(proposal.dishId);
 			if (!dish) return null;
 			const { name } = dish;
@@ -138,8 +120,12 @@ async function dishProposals(
 }
 
 /** What dishes came to on packing days, where all of it went into the freezer. */
-async function yieldsOf(db: Db, sinceDay: string): Promise<YieldRecord[]> {
-	const days = (await packedOnDays(db, sinceDay)).filter(({ elsewhere }) => !elsewhere);
+async function yieldsOf(
+	db: Db,
+	sinceDay: string,
+	dishIds?: readonly number[]
+): Promise<YieldRecord[]> {
+	const days = (await packedOnDays(db, sinceDay, dishIds)).filter(({ elsewhere }) => !elsewhere);
 	const written = new Map<number, number>();
 	for (const { dishId } of days) {
 		const dish = written.has(dishId) ? null : await getDish(db, dishId);

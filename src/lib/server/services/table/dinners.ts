@@ -7,6 +7,7 @@ import { inDinnerOrder } from '../../../core/serving/dinner-order.ts';
 import type { CookCard } from '../../../core/serving/cook-card.ts';
 import type { PullTimes } from '../../../core/storage/pull.ts';
 import { dayIn } from '../../../present/time.ts';
+import { grouped } from '../../../core/grouped.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';
@@ -166,9 +167,7 @@ async function forSoMany(
 	house: Household,
 	{ firsts, eaters }: { firsts: readonly FirstPack[]; eaters: number }
 ): Promise<Serving[]> {
-	const all = await stockToPlan(db);
-	const byDish = new Map<string, typeof all>();
-	for (const row of all) byDish.set(row.key, [...(byDish.get(row.key) ?? []), row]);
+	const byDish = grouped(await stockToPlan(db), ({ key }) => key);
 	const thawing = firsts.filter(
 		({ pack }) => pack.status === 'thawing' && pack.own.servings >= eaters
 	);

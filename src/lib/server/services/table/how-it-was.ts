@@ -1,4 +1,4 @@
-import { methodKey, type Method } from '../../../core/cooking/method.ts';
+import { methodKey } from '../../../core/cooking/method.ts';
 import { goesIn, lastPot } from '../../../core/serving/cook-sheet/sheet-plan.ts';
 import type { CookCard } from '../../../core/serving/cook-card.ts';
 import type { RouteName } from '../../../core/serving/route-name.ts';
@@ -19,7 +19,7 @@ export function cookOfSheet(sheet: CookSheetRow | null, card: CookCard): Propose
 	const { plan, ticks, readings, endedAtMs } = sheet;
 	const pot = lastPot(plan);
 	const ways = card.options.filter(({ state }) => state === 'frozen');
-	const way = ways.findIndex(({ method }) => sameKey(method, pot.method));
+	const way = ways.findIndex(({ method }) => methodKey(method) === methodKey(pot.method));
 	if (way < 0) return null;
 	const inAtMs = ticks[goesIn(plan.pots.length - 1)];
 	const reading = readings.at(-1);
@@ -30,5 +30,3 @@ export function cookOfSheet(sheet: CookSheetRow | null, card: CookCard): Propose
 		isTimed && untilMs && untilMs > inAtMs ? (untilMs - inAtMs) / 60_000 : pot.setMin.likely;
 	return { way, route: plan.route, setMin: Math.round(setMin), coreC: reading?.tempC ?? null };
 }
-
-const sameKey = (a: Method, b: Method) => methodKey(a) === methodKey(b);

@@ -11,7 +11,7 @@ import { cookLogSchema } from '$lib/schemas/cook-log';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { packActions } from '$lib/server/services/packs/pack-actions';
 import { cautionsOfPack } from '$lib/server/queries/cautions';
-import { cooksLike, lastCookOf } from '$lib/server/queries/cooks';
+import { cooksLike } from '$lib/server/queries/cooks';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { runningSheetOf, servedSheetOf } from '$lib/server/queries/cook-sheets';
 import { containers } from '$lib/core/published/containers';
@@ -54,6 +54,7 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 	const asked = isMany ? together(all.map((one) => questionOf(one, house).input)) : input;
 	const { card } = pack.packing;
 	const busy = await runningSheetOf(locals.db, pack.code);
+	const cooks = await cooksLike(locals.db, pack.packing);
 	const { slowCooker, pressureCooker } = today;
 	return {
 		pack: { ...pack, packing },
@@ -75,9 +76,9 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
 		sheetId: busy?.id ?? null,
 		owned: house.owned.appliances,
 		thawPlaces: { refrigeratorC: house.refrigeratorC, coldWaterC: cardInput.coldWaterC },
-		cooks: await cooksLike(locals.db, pack.packing),
+		cooks,
 		/** this pack's, once it is written down */
-		mine: await lastCookOf(locals.db, pack.id),
+		mine: cooks.findLast(({ packId }) => packId === pack.id) ?? null,
 		/** as it was planned, for the cook to say what was otherwise */
 		proposedCook: cookOfSheet(await servedSheetOf(locals.db, pack.code), card),
 		/** what follows from how this dish came out; computed after */
