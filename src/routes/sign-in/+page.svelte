@@ -1,5 +1,6 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
+	import Field from '$lib/ui/kit/Field.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import type { PageProps } from './$types';
 
@@ -13,16 +14,14 @@
 	<p class="quiet">{w.signIn.why}</p>
 	<form method="POST" class="plate">
 		<input type="hidden" name="to" value={data.to} />
-		<label for="passphrase">{w.signIn.passphrase}</label>
-		<input
-			id="passphrase"
+		<Field
 			name="passphrase"
+			label={w.signIn.passphrase}
 			type="password"
 			autocomplete="current-password"
 			required
-			aria-describedby={form?.message ? 'wrong' : undefined}
+			error={form?.message}
 		/>
-		{#if form?.message}<p id="wrong" class="entry-error" role="alert">{form.message}</p>{/if}
 		<Press type="submit" first>{w.signIn.open}</Press>
 	</form>
 </main>
@@ -38,13 +37,5 @@
 	form {
 		display: grid;
 		gap: 10px;
-	}
-	input[type='password'] {
-		min-height: 48px;
-		padding: 0 12px;
-		border: 2px solid var(--rim);
-		border-radius: 6px;
-		background: var(--enamel);
-		color: var(--ink);
 	}
 </style>

@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { applianceText, dishInUse, paceInUse, proposalTitle } from '$lib/present/learn-words';
+	import { dishInUse, paceInUse, proposalTitle } from '$lib/present/learn-words';
 	import type { ApplianceName } from '$lib/core/kitchen/owned-appliances';
 	import { priceText } from '$lib/present/money';
-	import { durationText, monthNames } from '$lib/present/time';
+	import { durationText } from '$lib/present/time';
 	import * as w from '$lib/present/wording';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
 	import FigureChart from '$lib/ui/learn/FigureChart.svelte';
-	import type { Bars, Dots, Ink } from '$lib/ui/learn/figure-chart';
+	import { costBars, flowBars, forecastDots, monthBars } from '$lib/ui/learn/figures-as-charts';
 	import KeyFigure from '$lib/ui/learn/KeyFigure.svelte';
 	import WorthChanging from '$lib/ui/learn/WorthChanging.svelte';
 	import type { PageProps } from './$types';
@@ -20,10 +20,6 @@
 		`/learn/${list}?span=${span}${part ? `&part=${encodeURIComponent(part)}` : ''}`;
 	const csv = (of: string) => `/learn/chart.csv?of=${of}&span=${span}`;
 	const money = (cents: number) => priceText(cents, habit);
-	const short = (day: string) =>
-		`${Number(day.slice(8))} ${monthNames[Number(day.slice(5, 7)) - 1]}`;
-	const whole = (value: number) => String(Math.abs(value));
-
 	const isEmpty = $derived(
 		figures.made + figures.eaten + figures.thrown.packs === 0 && figures.months.length === 0
 	);
@@ -47,87 +43,6 @@
 					})
 				]
 	);
-	const flow = $derived<Bars>({
-		kind: 'bars',
-		labels: figures.flow.map(({ from }) => short(from)),
-		shown: whole,
-		series: [
-			{
-				name: w.learn.made,
-				ink: 'cold',
-				values: figures.flow.map(({ made }) => made.length),
-				links: figures.flow.map(({ from, made }) => (made.length ? at('made', from) : null))
-			},
-			{
-				name: w.learn.eaten,
-				ink: 'leaf',
-				values: figures.flow.map(({ eaten }) => -eaten.length),
-				links: figures.flow.map(({ from }) => at('gone', from))
-			},
-			{
-				name: w.learn.discarded,
-				ink: 'ember',
-				values: figures.flow.map(({ discarded }) => -discarded.length),
-				links: figures.flow.map(({ from }) => at('gone', from))
-			}
-		]
-	});
-	const months = $derived<Bars>({
-		kind: 'bars',
-		labels: figures.months.map(({ month }) =>
-			month ? `${monthNames[Number(month.slice(5)) - 1]} ${month.slice(2, 4)}` : w.learn.noDate
-		),
-		shown: whole,
-		series: [
-			{
-				name: w.learn.monthsSays,
-				ink: 'cold',
-				values: figures.months.map(({ codes }) => codes.length),
-				links: figures.months.map(({ month }) => at('months', month ?? 'none'))
-			}
-		]
-	});
-	const costs = $derived<Bars>({
-		kind: 'bars',
-		labels: figures.costs.map(({ day }) => short(day)),
-		shown: (cents) => money(cents),
-		level:
-			budgetCents === null
-				? undefined
-				: { name: w.learn.budget({ price: money(budgetCents) }), at: budgetCents },
-		series: [
-			{
-				name: w.learn.aServing,
-				ink: 'mustard',
-				values: figures.costs.map(({ cents }) => Math.round(cents)),
-				links: figures.costs.map(({ day }) => at('cost', day))
-			}
-		]
-	});
-	const inks: Readonly<Partial<Record<ApplianceName, Ink>>> = {
-		'slow-cooker': 'cold',
-		'pressure-cooker': 'mustard',
-		oven: 'ember',
-		hob: 'leaf'
-	};
-	type Paces = Awaited<typeof data.paces>;
-	const forecast = (paces: Paces): Dots => ({
-		kind: 'dots',
-		across: w.learn.csvHeads.forecast.replace('_', ', '),
-		up: w.learn.csvHeads.actual.replace('_', ', '),
-		series: paces
-			.filter(({ rests }) => rests.length > 0)
-			.map(({ appliance, rests }) => ({
-				name: applianceText(appliance),
-				ink: inks[appliance] ?? 'rim',
-				points: rests.map(({ name, code, forecastMin, setMin }) => ({
-					x: Math.round(forecastMin),
-					y: Math.round(setMin),
-					text: `${name}, ${code}: ${durationText(forecastMin)} → ${durationText(setMin)}`,
-					link: `/freezer/${code}`
-				}))
-			}))
-	});
 	const used = $derived(
 		Object.entries(figures.inUse.paces) as [
 			ApplianceName,
@@ -259,7 +174,7 @@
 				<FigureChart
 					title={w.learn.months}
 					says={w.learn.monthsSays}
-					figure={months}
+					figure={monthBars(figures.months, at)}
 					csv={csv('months')}
 				/>
 			{/if}
@@ -268,7 +183,7 @@
 			<FigureChart
 				title={w.learn.inAndOut}
 				says={w.learn.inAndOutSays}
-				figure={flow}
+				figure={flowBars(figures.flow, at)}
 				csv={csv('flow')}
 			/>
 			{#await data.paces}
@@ -278,7 +193,7 @@
 					<FigureChart
 						title={w.learn.forecast}
 						says={w.learn.forecastSays}
-						figure={forecast(paces)}
+						figure={forecastDots(paces)}
 						csv={csv('forecast')}
 					/>
 				{:else}
@@ -294,7 +209,7 @@
 				<FigureChart
 					title={w.learn.costs}
 					says={w.learn.costsSays}
-					figure={costs}
+					figure={costBars(figures.costs, budgetCents, money, at)}
 					csv={csv('costs')}
 				/>
 			{/if}

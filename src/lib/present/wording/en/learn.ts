@@ -108,7 +108,6 @@ export const learn = {
 		half: ({ times, of }: { times: number; of: number }) =>
 			`Past its best ${times} of ${count(of, 'time')}: make half, or every other time.`
 	},
-	accepted: 'Done. The line above takes it back.',
 	gone: 'That does not follow any more from what is written down. Load the page again.',
 	inUse: 'In use',
 	inUseNone: 'Nothing learned is in use: times and batches are as computed.',
@@ -135,11 +134,12 @@ export const learn = {
 	eaten: 'eaten or given',
 	discarded: 'thrown away',
 	forecast: 'Forecast against what it took',
+	forecastMin: 'forecast, min',
+	actualMin: 'actual, min',
 	forecastSays: 'minutes; on the line: as computed for its kind; above: slower',
 	forecastNone: 'No cook with a measured core yet: only those say how long an appliance takes.',
 	months: 'Best by, month by month',
 	monthsSays: 'packs in the freezer',
-	past: 'past',
 	noDate: 'no date',
 	costs: 'What a serving cost',
 	costsSays: 'by packing day, by the price book of that day',

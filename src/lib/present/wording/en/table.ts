@@ -216,7 +216,6 @@ export const cookLog = {
 	then: 'From the last times',
 	asPlanned: ({ way, route, time }: { way: Shown; route: Shown; time: Shown }) =>
 		`As planned: ${way}, ${route}, ${time}. Below is the place to say what was otherwise.`,
-	noIdea: 'no verdict',
 	note: 'Note for next time',
 	keep: 'Keep it',
 	kept: ({ times }: { times: Shown }) => `Written down; cooked ${times} so far.`,

@@ -19,7 +19,7 @@
 {:else}
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div class="wide" tabindex="0" role="region" aria-label={w.learn.listTitle[data.list]}>
-		<table>
+		<table class="ledger">
 			<thead>
 				<tr>
 					<th>{head.pack}</th><th>{head.name}</th><th>{head.packed}</th><th>{head.out}</th><th
@@ -54,25 +54,6 @@
 	}
 	.wide {
 		overflow-x: auto;
-	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
-	th {
-		text-align: left;
-		font-weight: 400;
-		color: var(--soft);
-	}
-	th,
-	td {
-		padding: 10px 14px 10px 0;
-		border-bottom: 1px solid var(--hair);
-		white-space: nowrap;
-	}
-	td:nth-child(2),
-	td:last-child {
-		white-space: normal;
 	}
 	.number {
 		font-variant-numeric: tabular-nums;
