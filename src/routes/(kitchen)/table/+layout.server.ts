@@ -3,7 +3,7 @@ import { dayIn, instantText } from '$lib/present/time';
 import { numberFromText } from '$lib/schemas/quantity-text';
 import { askedAway, askedMeal, awayQuery, mealQuery } from '$lib/server/serve-time';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
-import { dinners, readyMs } from '$lib/server/services/table/dinners';
+import { dinners, readyMs, type Dinner } from '$lib/server/services/table/dinners';
 import { nowMs as serverMs } from '$lib/server/now';
 import type { LayoutServerLoad } from './$types';
 
@@ -65,6 +65,12 @@ export const load: LayoutServerLoad = async ({ locals, url }) => {
 			tomorrow: query(tomorrow),
 			isTomorrow: serveDay === tomorrow
 		},
-		ways
+		ways: ways.map(listed)
 	};
 };
+
+/** What the list shows of a pack: its dish, its steps and how it is stored stay on the server. */
+const listed = ({ pack: { id, code, name, bestBy, own, packing }, ...dinner }: Dinner) => ({
+	...dinner,
+	pack: { id, code, name, bestBy, own: { block: own.block }, packing: { lengthM: packing.lengthM } }
+});
