@@ -35,7 +35,7 @@ module.exports = {
 			from: {
 				path: '^src/',
 				pathNot:
-					'^src/lib/server/(db|queries|writes|services|copies|testing)/|\\.test\\.ts$|^src/routes/health/'
+					'^src/lib/server/(db|queries|writes|services|copies|doctor|testing)/|\\.test\\.ts$|^src/routes/health/'
 			},
 			to: { path: 'node_modules/(drizzle-orm|@electric-sql)/' }
 		},

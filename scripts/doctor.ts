@@ -20,7 +20,11 @@ try {
 	);
 	process.exit(bad === 0 ? 0 : 1);
 } catch (error) {
-	if (!(error instanceof DataFolderInUse)) throw error;
-	console.log('The application is running on this folder. Stop it, then ask again.');
-	process.exit(3);
+	const running = error instanceof DataFolderInUse;
+	console.log(
+		running
+			? 'The application is running on this folder. Stop it, then ask again.'
+			: `The folder cannot be looked over: ${(error as Error).message}`
+	);
+	process.exit(running ? 3 : 1);
 }

@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs';
 import { DataFolderInUse } from '../src/lib/server/db/lock.ts';
-import { restoreCopy } from '../src/lib/server/copies/restore-copy.ts';
+import { NoSoundCopy, restoreCopy } from '../src/lib/server/copies/restore-copy.ts';
 
 /** `npm run restore -- FILE`: puts a safe copy back into ALMACEN_DATA (default data). */
 const [file] = process.argv.slice(2);
@@ -19,7 +19,7 @@ try {
 	if (setAside)
 		console.log(`What was there is kept as ${dataDir}/${setAside}; delete it when all is well.`);
 } catch (error) {
-	if (!(error instanceof DataFolderInUse)) throw error;
+	if (!(error instanceof DataFolderInUse || error instanceof NoSoundCopy)) throw error;
 	console.error(error.message);
-	process.exit(3);
+	process.exit(error instanceof NoSoundCopy ? 4 : 3);
 }

@@ -27,7 +27,13 @@ import { startCoreWorker } from '$lib/server/core-worker';
 import { DataFolderInUse, NoSoundLock } from '$lib/server/db/lock';
 import { listCopies, makeCopy } from '$lib/server/copies/copy-folder';
 import { copyDaily } from '$lib/server/copies/daily-copy';
-import { DatabaseMissing, FolderUnwritable, openDatabase, type Opened } from '$lib/server/db/open';
+import {
+	DatabaseDamaged,
+	DatabaseMissing,
+	FolderUnwritable,
+	openDatabase,
+	type Opened
+} from '$lib/server/db/open';
 import { closeStreams, tellChange } from '$lib/server/live/changes';
 import { followProbes } from '$lib/server/probes/follow-probes';
 import { startReading } from '$lib/server/reading/read-pasted';
@@ -45,7 +51,8 @@ const dataDir = () => env.ALMACEN_DATA || 'data';
 function exitCodeOf(error: unknown): number | null {
 	if (error instanceof DataFolderInUse || error instanceof NoSoundLock) return 3;
 	if (error instanceof DatabaseMissing) return 4;
-	return error instanceof FolderUnwritable ? 5 : null;
+	if (error instanceof FolderUnwritable) return 5;
+	return error instanceof DatabaseDamaged ? 6 : null;
 }
 
 export const init: ServerInit = async () => {

@@ -8,7 +8,7 @@ import { openDatabase } from '../db/open.ts';
 import { exportAll } from '../queries/backup.ts';
 import { addFreezer } from '../writes/household.ts';
 import { copiesDir, makeCopy, outdated, sweepParts } from './copy-folder.ts';
-import { restoreCopy } from './restore-copy.ts';
+import { NoSoundCopy, restoreCopy } from './restore-copy.ts';
 
 const options = (dataDir: string) => ({
 	dataDir,
@@ -56,7 +56,7 @@ describe('safe copies', () => {
 	it('a file that is no copy changes nothing', async () => {
 		const junk = join(dir, 'junk.tar.gz');
 		await writeFile(junk, 'not a dump');
-		await assert.rejects(restoreCopy({ dataDir: dir, file: junk, nowMs: 0 }));
+		await assert.rejects(restoreCopy({ dataDir: dir, file: junk, nowMs: 0 }), NoSoundCopy);
 		const still = await openDatabase(options(dir));
 		assert.equal((await exportAll(still.db, 0)).tables.freezers.length, 1);
 		await still.close();

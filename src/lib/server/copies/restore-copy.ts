@@ -4,10 +4,20 @@ import { join, resolve } from 'node:path';
 import { openDurable } from '../db/durable-fs.ts';
 import { lockDataFolder } from '../db/lock.ts';
 import { syncPath, syncTree } from '../sync-tree.ts';
+import { troubleWith } from './sound-copy.ts';
+
+/** The file is no safe copy, or a damaged one. */
+export class NoSoundCopy extends Error {
+	constructor(file: string, why: string) {
+		super(`${file} cannot be put back: ${why}. Nothing was changed; take another copy.`);
+		this.name = 'NoSoundCopy';
+	}
+}
 
 /**
  * Puts a safe copy in the place of a data folder's database. The copy is opened and asked first; what was there is kept beside
- * it under the name returned (null when there was nothing). Throws `DataFolderInUse` while the application runs on the folder.
+ * it under the name returned (null when there was nothing). Throws `DataFolderInUse` while the application runs on the folder,
+ * `NoSoundCopy` when the file is none.
  */
 export async function restoreCopy(input: {
 	dataDir: string;
@@ -20,12 +30,9 @@ export async function restoreCopy(input: {
 	const restoring = join(dir, 'pg.restoring');
 	try {
 		await rm(restoring, { recursive: true, force: true });
-		const dump = new Blob([new Uint8Array(await readFile(input.file))]);
-		const client = await openDurable(restoring, { loadDataDir: dump });
-		const count = async (table: string) =>
-			(await client.query<{ n: number }>(`select count(*)::int as n from ${table}`)).rows[0].n;
-		const found = { dishes: await count('dishes'), packs: await count('packs') };
-		await client.close();
+		const trouble = await troubleWith(input.file);
+		if (trouble) throw new NoSoundCopy(input.file, trouble);
+		const found = await unpack(input.file, restoring);
 		await syncTree(restoring);
 		const pg = join(dir, 'pg');
 		let setAside: string | null = null;
@@ -39,5 +46,20 @@ export async function restoreCopy(input: {
 	} finally {
 		await rm(restoring, { recursive: true, force: true });
 		await lock.release();
+	}
+}
+
+/** Opens the copy in a folder of its own and asks it what it holds. */
+async function unpack(file: string, intoDir: string): Promise<{ dishes: number; packs: number }> {
+	try {
+		const dump = new Blob([new Uint8Array(await readFile(file))]);
+		const client = await openDurable(intoDir, { loadDataDir: dump });
+		const count = async (table: string) =>
+			(await client.query<{ n: number }>(`select count(*)::int as n from ${table}`)).rows[0].n;
+		const found = { dishes: await count('dishes'), packs: await count('packs') };
+		await client.close();
+		return found;
+	} catch (error) {
+		throw new NoSoundCopy(file, `its database does not open (${(error as Error).message})`);
 	}
 }

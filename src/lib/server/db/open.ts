@@ -50,6 +50,18 @@ export class FolderUnwritable extends Error {
 		this.name = 'FolderUnwritable';
 	}
 }
+
+/** The database is there, and PostgreSQL cannot open it. */
+export class DatabaseDamaged extends Error {
+	constructor(dir: string, cause: unknown) {
+		super(
+			`The database in ${dir} does not open: something in it is damaged. Nothing was changed. ` +
+				'Ask what it is and what to do: npm run doctor',
+			{ cause }
+		);
+		this.name = 'DatabaseDamaged';
+	}
+}
 const unwritable: Readonly<Record<string, string>> = {
 	EROFS: 'it is on a disk that can only be read',
 	EACCES: 'it belongs to somebody else',
@@ -72,7 +84,7 @@ async function writing<T>(dir: string, what: () => Promise<T>): Promise<T> {
 
 /**
  * Locks, opens and migrates a data folder. Throws `DataFolderInUse` when another process has it, `DatabaseMissing` when its
- * database is gone, `FolderUnwritable` when it cannot be written to.
+ * database is gone, `DatabaseDamaged` when it does not open, `FolderUnwritable` when it cannot be written to.
  */
 export async function openDatabase(options: OpenOptions): Promise<Opened> {
 	const dir = resolve(options.dataDir);
@@ -90,7 +102,7 @@ export async function openDatabase(options: OpenOptions): Promise<Opened> {
 		const pgDir = join(dir, 'pg');
 		const client = isFresh(dir, pgDir)
 			? await makeDatabase(dir, pgDir, options.preparedDump)
-			: await openExisting(pgDir);
+			: await openExisting(dir, pgDir);
 		const db = await migrated(client, options.migrationsDir);
 		return {
 			db,
@@ -140,10 +152,14 @@ async function makeDatabase(dir: string, pgDir: string, dump?: string): Promise<
 }
 
 /** A cut within seconds of a start leaves its process file empty, and nothing starts on that; the lock says that nobody else is here. */
-async function openExisting(pgDir: string): Promise<PGlite> {
+async function openExisting(dir: string, pgDir: string): Promise<PGlite> {
 	const pid = join(pgDir, 'postmaster.pid');
 	if (existsSync(pid) && statSync(pid).size === 0) await rm(pid);
-	return openDurable(pgDir);
+	try {
+		return await openDurable(pgDir);
+	} catch (error) {
+		throw new DatabaseDamaged(dir, error);
+	}
 }
 
 /** Applies the generated migrations, sees to it that there is a household, and gives the typed database. */

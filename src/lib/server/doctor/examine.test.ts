@@ -1,42 +1,64 @@
 import assert from 'node:assert/strict';
-import { chmod, mkdtemp, rm } from 'node:fs/promises';
+import { cp, mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { it } from 'node:test';
+import { after, before, describe, it } from 'node:test';
 import { makeCopy } from '../copies/copy-folder.ts';
 import { openDatabase } from '../db/open.ts';
+import { aDish } from '../testing/index.ts';
+import { damages, marksOf, type Marks } from '../testing/damage.ts';
+import { writeDish } from '../services/dishes/write-dish.ts';
 import { saveHousehold } from '../writes/household.ts';
 import { examine } from './examine.ts';
 
-it('says in words what is well and what wants a hand', async () => {
-	const dataDir = await mkdtemp(join(tmpdir(), 'almacen-doctor-'));
-	try {
-		const nowMs = Date.UTC(2026, 10, 24);
-		const empty = await examine(dataDir, nowMs);
-		assert.ok(empty.some((f) => !f.good && /no database/.test(f.says)));
+const nowMs = Date.UTC(2026, 10, 24);
 
+describe('a data folder looked over', () => {
+	let dir: string;
+	let sound: string;
+	let marks: Marks;
+	before(async () => {
+		dir = await mkdtemp(join(tmpdir(), 'almacen-doctor-'));
+		sound = join(dir, 'sound');
 		const opened = await openDatabase({
-			dataDir,
+			dataDir: sound,
 			migrationsDir: 'drizzle',
 			preparedDump: 'build/prepared/empty.tar.gz'
 		});
-		await makeCopy(opened.client, dataDir, nowMs);
+		for (const name of ['Red lentil dal', 'Plain rice'])
+			await writeDish(opened.db, aDish({ name }), nowMs);
+		marks = await marksOf(opened.client);
+		await makeCopy(opened.client, sound, nowMs);
 		await opened.close();
-		assert.deepEqual(
-			(await examine(dataDir, nowMs)).filter((f) => !f.good),
-			[]
-		);
+	});
+	after(() => rm(dir, { recursive: true }));
 
-		const again = await openDatabase({ dataDir, migrationsDir: 'drizzle' });
+	const bad = async (dataDir: string, atMs = nowMs) =>
+		(await examine(dataDir, atMs)).filter((finding) => !finding.good).map(({ says }) => says);
+
+	it('is well', async () => assert.deepEqual(await bad(sound), []));
+
+	// `npm run soak` tries the others as well; each opens a database in a process of its own
+	const inside = ['newest copy changed', 'dishes cut off', 'log overwritten'];
+	for (const { name, says, outside, apply } of damages) {
+		if (!outside && !inside.includes(name)) continue;
+		it(`says what it is: ${name}`, async () => {
+			const hurt = join(dir, 'hurt');
+			await cp(sound, hurt, { recursive: true });
+			await apply(hurt, marks);
+			const said = (await bad(hurt)).join('\n');
+			await rm(hurt, { recursive: true });
+			assert.match(said, says!);
+			if (/Put a copy back/.test(said)) assert.match(said, /npm run restore|no sound copy/i);
+		});
+	}
+
+	it('says what does not make sense', async () => {
+		const again = await openDatabase({ dataDir: sound, migrationsDir: 'drizzle' });
 		await saveHousehold(again.db, { limits: { dangerH: 9 } });
 		await again.close();
-		await chmod(dataDir, 0o755);
-		const ill = (await examine(dataDir, nowMs + 30 * 86_400_000)).filter((f) => !f.good);
-		const says = ill.map((f) => f.says).join('\n');
-		assert.match(says, /looser than adopted/);
-		assert.match(says, /30 days ago/);
-		assert.match(says, /chmod 700/);
-	} finally {
-		await rm(dataDir, { recursive: true });
-	}
+		const said = (await bad(sound, nowMs + 30 * 86_400_000)).join('\n');
+		assert.match(said, /looser than adopted/);
+		assert.match(said, /30 days ago/);
+	});
 });

@@ -1,87 +1,88 @@
-import { existsSync, statSync } from 'node:fs';
+import { fork } from 'node:child_process';
+import { cp, mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { readPackCode } from '../../core/packing/pack-code.ts';
-import { limitsFrom } from '../../core/safety/limits.ts';
-import { listCopies } from '../copies/copy-folder.ts';
-import type { Db } from '../db/db.ts';
-import { openDatabase } from '../db/open.ts';
-import { exportAll } from '../queries/backup.ts';
-import { getHousehold } from '../queries/household.ts';
-import { backupText, readBackup } from '../../formats/backup.ts';
+import { fileURLToPath } from 'node:url';
+import { copiesDir } from '../copies/copy-folder.ts';
+import { lockDataFolder } from '../db/lock.ts';
+import { ofCopies } from './copies.ts';
+import { bad, doesNotOpen, type Finding } from './finding.ts';
+import { ofFolder } from './folder.ts';
 
-export interface Finding {
-	good: boolean;
-	says: string;
-}
+/** Opening, migrating and reading everything takes seconds; a database that hangs is told by this. */
+const deadlineMs = 180_000;
 
-const dayMs = 86_400_000;
-
-/** What is to be said of a data folder. Opens it (migrations are applied), so the application must not run on it. */
+/**
+ * What is to be said of a data folder, in words. Nothing in it is changed: the database is looked at in a duplicate. Throws
+ * `DataFolderInUse` while the application runs on it.
+ */
 export async function examine(dataDir: string, nowMs: number): Promise<Finding[]> {
-	const findings: Finding[] = [ownerOnly(dataDir)];
-	if (!existsSync(join(dataDir, 'pg', 'PG_VERSION')))
-		return [...findings, { good: false, says: 'There is no database in it; restore a copy.' }];
-	const opened = await openDatabase({ dataDir, migrationsDir: 'drizzle' });
-	try {
-		findings.push({ good: true, says: 'The database opens, and its tables are up to date.' });
-		findings.push(...(await ofData(opened.db, nowMs)));
-	} finally {
-		await opened.close();
-	}
-	findings.push(await ofCopies(dataDir, nowMs));
+	const { findings, opens } = ofFolder(dataDir);
+	const copies = await ofCopies(dataDir, nowMs);
+	if (opens) findings.push(...(await lookInside(dataDir, nowMs, copies.newestSound)));
+	findings.push(...copies.findings);
+	if (findings.some(({ good, says }) => !good && says.includes('Put a copy back')))
+		findings.push(bad(whichCopy(dataDir, copies.newestSound)));
 	return findings;
 }
 
-function ownerOnly(dataDir: string): Finding {
-	const open = statSync(dataDir).mode & 0o077;
-	return open === 0
-		? { good: true, says: 'Only its owner can read the folder.' }
-		: { good: false, says: `Others can read the folder: chmod 700 ${dataDir}` };
-}
+const whichCopy = (dataDir: string, name: string | null) =>
+	name
+		? `To put the newest sound copy back: npm run restore -- ${join(copiesDir(dataDir), name)} (what is there now is kept beside it)`
+		: 'There is no sound copy to put back: keep the folder as it is, and read back an exported file in a new folder (ALMACEN_DATA).';
 
-async function ofData(db: Db, nowMs: number): Promise<Finding[]> {
-	const backup = await exportAll(db, nowMs);
-	const { dishes, packs: allPacks, coolingRuns } = backup.tables;
-	const read = readBackup(backupText(backup));
-	const wrong = allPacks.filter(({ code }) => readPackCode(code) !== code);
-	const timeless = allPacks.filter(
-		(pack) => pack.status === 'cooked' && pack.cookedAtMs === null
-	).length;
-	return [
-		{
-			good: true,
-			says: `It holds ${dishes.length} dishes, ${allPacks.length} packs and ${coolingRuns.length} cooling runs.`
-		},
-		read.ok
-			? { good: true, says: 'Everything can be exported and read back.' }
-			: { good: false, says: `An export would not be read back: ${read.message}` },
-		wrong.length === 0
-			? { good: true, says: 'Every pack code checks out.' }
-			: {
-					good: false,
-					says: `Codes that do not check out: ${wrong.map((p) => p.code).join(', ')}`
-				},
-		timeless === 0
-			? { good: true, says: 'Every cooked pack knows when.' }
-			: { good: false, says: `${timeless} cooked packs do not know when.` },
-		await ofLimits(db)
-	];
-}
-
-async function ofLimits(db: Db): Promise<Finding> {
-	const { limits } = await getHousehold(db);
+async function lookInside(dataDir: string, nowMs: number, copy: string | null): Promise<Finding[]> {
+	const dir = await mkdtemp(join(tmpdir(), 'almacen-look-'));
 	try {
-		limitsFrom(limits);
-		return { good: true, says: 'No safety limit is looser than adopted.' };
-	} catch (error) {
-		return { good: false, says: `A safety limit is looser than adopted: ${String(error)}` };
+		const duplicate = join(dir, 'pg');
+		const lock = await lockDataFolder(dataDir);
+		try {
+			await cp(join(dataDir, 'pg'), duplicate, { recursive: true });
+		} finally {
+			await lock.release();
+		}
+		await rm(join(duplicate, 'postmaster.pid'), { force: true });
+		return await lookInAnotherProcess(duplicate, nowMs, copy && join(copiesDir(dataDir), copy));
+	} finally {
+		await rm(dir, { recursive: true, force: true });
 	}
 }
 
-async function ofCopies(dataDir: string, nowMs: number): Promise<Finding> {
-	const [newest] = await listCopies(dataDir);
-	if (!newest) return { good: false, says: 'There is no safe copy yet.' };
-	const days = Math.floor((nowMs - newest.madeAtMs) / dayMs);
-	const age = days === 0 ? 'today or yesterday' : `${days} days ago`;
-	return { good: days < 8, says: `The newest safe copy was made ${age}: copies/${newest.name}` };
+function lookInAnotherProcess(
+	duplicate: string,
+	nowMs: number,
+	copy: string | null
+): Promise<Finding[]> {
+	return new Promise((resolve, reject) => {
+		const child = fork(
+			fileURLToPath(new URL('./look.ts', import.meta.url)),
+			[duplicate, String(nowMs), ...(copy ? [copy] : [])],
+			{
+				execArgv: ['--import', 'tsx'],
+				stdio: ['ignore', 'pipe', 'pipe', 'ipc'],
+				timeout: deadlineMs
+			}
+		);
+		let said = '';
+		for (const stream of [child.stdout, child.stderr])
+			stream?.on('data', (data) => (said += String(data)));
+		let findings: Finding[] | null = null;
+		child.on('message', (message) => (findings = message as Finding[]));
+		child.on('error', reject);
+		child.on('exit', (_, signal) =>
+			resolve(
+				findings ?? [
+					doesNotOpen(signal ? `not within ${deadlineMs / 60_000} minutes` : lastWords(said))
+				]
+			)
+		);
+	});
 }
+
+/** What PostgreSQL said last before it ended. */
+const lastWords = (said: string) =>
+	said
+		.split('\n')
+		.filter((line) => /PANIC|FATAL|ERROR|Error/.test(line))
+		.pop()
+		?.slice(0, 200) ?? 'it ended without a word';
