@@ -25,14 +25,23 @@ test('export everything, change, read back: as it was; a damaged file changes no
 	const damaged = test.info().outputPath('damaged.json');
 	await writeFile(damaged, (await readFile(path, 'utf8')).replace('"servings"', '"portions"'));
 	await page.getByLabel(/^Read a file back/).setInputFiles(damaged);
-	await page.getByRole('button', { name: 'Replace everything' }).click();
+	await page.getByRole('button', { name: 'See what it changes' }).last().click();
 	await expect(page.getByRole('alert')).toContainText('The file is damaged at tables.');
+	// reads well, and one page cannot show it
+	const unshowable = JSON.parse(await readFile(path, 'utf8'));
+	unshowable.tables.household[0].slowCooker = {};
+	await writeFile(damaged, JSON.stringify(unshowable));
+	await page.getByLabel(/^Read a file back/).setInputFiles(damaged);
+	await page.getByRole('button', { name: 'See what it changes' }).last().click();
+	await expect(page.getByRole('alert')).toContainText('cannot show', { timeout: 60_000 });
 	await page.goto('/menu');
 	await expect(page.getByRole('link', { name: 'Red lentil dal' })).toBeHidden();
 
 	await page.goto('/household/copies');
 	await page.getByLabel(/^Read a file back/).setInputFiles(path);
-	await page.getByRole('button', { name: 'Replace everything' }).click();
+	await page.getByRole('button', { name: 'See what it changes' }).last().click();
+	await expect(page.getByText('comes: Red lentil dal')).toBeVisible({ timeout: 60_000 });
+	await page.getByRole('button', { name: 'Put it in place of what is here' }).click();
 	await expect(page).toHaveURL('/freezer');
 	await page.goto('/menu');
 	await expect(page.getByRole('link', { name: 'Red lentil dal' })).toBeVisible();
@@ -61,4 +70,23 @@ test('a tighter limit moves the gate; a looser one is refused; the change can be
 	await expect(page.getByText('The household is changed.')).toBeHidden();
 	await page.goto('/household/rules');
 	await expect(page.getByLabel('First gate within')).toHaveValue('2 h');
+});
+
+test('a safe copy says what going back to it changes, and is put back from the screen', async ({
+	page
+}) => {
+	await page.goto('/household/copies');
+	await page.getByRole('button', { name: 'Make one now' }).click();
+	await expect(page.getByText('Made.')).toBeVisible();
+	await page.goto('/menu');
+	await page.getByRole('link', { name: 'Red lentil dal' }).click();
+	await page.getByRole('button', { name: 'Take it off the menu' }).click();
+	await expect(page.getByText('Red lentil dal is off the menu; its packs stay.')).toBeVisible();
+	await page.goto('/household/copies');
+	await page.getByRole('button', { name: 'See what going back to the copy of' }).first().click();
+	await expect(page.getByText('comes: Red lentil dal')).toBeVisible({ timeout: 60_000 });
+	await page.getByRole('button', { name: 'Put it in place of what is here' }).click();
+	await expect(page).toHaveURL('/freezer');
+	await page.goto('/menu');
+	await expect(page.getByRole('link', { name: 'Red lentil dal' })).toBeVisible();
 });

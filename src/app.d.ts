@@ -1,6 +1,6 @@
 import type { Compute } from '$lib/server/core-worker';
 import type { SafeCopy } from '$lib/server/copies/copy-folder';
-import type { ReadPasted } from '$lib/server/reading/read-pasted';
+import type { ReadExported, ReadPasted } from '$lib/server/reading/read-pasted';
 import type { Db } from '$lib/server/db/db';
 
 declare global {
@@ -23,8 +23,16 @@ declare global {
 			/** who gets in from other devices */
 			access: { hasPassphrase(): boolean; signOutEverywhere(): Promise<void> };
 			compute: Compute;
+			/** where files are tried before they replace anything */
+			trial: { preparedDump: string; migrationsDir: string };
 			readPasted: ReadPasted;
-			copies: { list(): Promise<SafeCopy[]>; make(): Promise<SafeCopy> };
+			readExported: ReadExported;
+			copies: {
+				list(): Promise<SafeCopy[]>;
+				make(): Promise<SafeCopy>;
+				/** where a copy of this name lies */
+				path(name: string): string;
+			};
 		}
 	}
 }

@@ -45,8 +45,8 @@ if (
 	);
 
 process.env.PROTOCOL_HEADER = schemeHeader;
-// a paste of a few megabytes is refused in words by the form, not by the transport
-process.env.BODY_SIZE_LIMIT ||= '6M';
+// how much may be sent is decided below, by what it is sent to
+process.env.BODY_SIZE_LIMIT = 'Infinity';
 delete process.env.ORIGIN;
 const built = new URL('../handler.js', import.meta.url).href;
 const { handler } = (await import(/* @vite-ignore */ built)) as { handler: Handler };
@@ -74,10 +74,25 @@ const server = createServer((request, response) => {
 		configured
 	);
 	if (admission.outcome === 'refused') return answer(response, admission.status, admission.says);
+	const refused = tooMuch(request);
+	if (refused) return answer(response, ...refused);
 	for (const [name, value] of Object.entries(saidWithAll)) response.setHeader(name, value);
 	headers[schemeHeader] = admission.scheme;
 	handler(request, response, () => answer(response, 404, 'There is nothing here.'));
 });
+
+/** A paste of a few megabytes is refused in words by its form; an exported household may be as big as it is. */
+const mostBytes = 6 * 1024 * 1024;
+const mostExportedBytes = 512 * 1024 * 1024;
+
+/** Why a request's body is not read: how much it is must be said, and be within reason for where it goes. */
+function tooMuch({ headers, url = '' }: IncomingMessage): [number, string] | null {
+	if (headers['transfer-encoding']) return [411, 'Say how much is sent (content-length).'];
+	const most = url.startsWith('/household/copies') ? mostExportedBytes : mostBytes;
+	return Number(headers['content-length'] ?? 0) > most
+		? [413, `This is more than ${most / 1024 / 1024} MB, and too much to send at once.`]
+		: null;
+}
 
 function answer(response: ServerResponse, status: number, says: string): void {
 	response.writeHead(status, { 'content-type': 'text/plain; charset=utf-8', connection: 'close' });

@@ -1,5 +1,6 @@
 import * as w from '$lib/present/wording';
 import { randomUUID } from 'node:crypto';
+import { join } from 'node:path';
 import { env } from '$env/dynamic/private';
 import { building } from '$app/environment';
 import {
@@ -25,7 +26,7 @@ import { once } from '$lib/server/access/once';
 import { hasRoom } from '$lib/server/disk-room';
 import { startCoreWorker } from '$lib/server/core-worker';
 import { DataFolderInUse, NoSoundLock } from '$lib/server/db/lock';
-import { listCopies, makeCopy } from '$lib/server/copies/copy-folder';
+import { copiesDir, listCopies, makeCopy } from '$lib/server/copies/copy-folder';
 import { copyDaily } from '$lib/server/copies/daily-copy';
 import {
 	DatabaseDamaged,
@@ -35,6 +36,7 @@ import {
 	type Opened
 } from '$lib/server/db/open';
 import { closeStreams, tellChange } from '$lib/server/live/changes';
+import { proof } from '$lib/server/proof';
 import { followProbes } from '$lib/server/probes/follow-probes';
 import { startReading } from '$lib/server/reading/read-pasted';
 import { computeMissingCards } from '$lib/server/services/packs/cards-behind';
@@ -45,6 +47,9 @@ let core: ReturnType<typeof startCoreWorker> | undefined;
 let reading: ReturnType<typeof startReading> | undefined;
 const deviceCookie = 'almacen-device';
 const yearS = 365 * 86_400;
+/** As the build leaves them. */
+const migrationsDir = 'drizzle';
+const preparedDump = 'build/prepared/empty.tar.gz';
 const dataDir = () => env.ALMACEN_DATA || 'data';
 
 /** How the process ends when its folder cannot be opened for a reason that is the household's to mend; null: something else is wrong. */
@@ -61,8 +66,8 @@ export const init: ServerInit = async () => {
 	try {
 		opened = await openDatabase({
 			dataDir: dataDir(),
-			migrationsDir: 'drizzle',
-			preparedDump: 'build/prepared/empty.tar.gz'
+			migrationsDir,
+			preparedDump
 		});
 	} catch (error) {
 		const code = exitCodeOf(error);
@@ -120,17 +125,20 @@ function noRoom(request: Request): Response {
 export const handle: Handle = async ({ event, resolve }) => {
 	if (opened && core && reading) {
 		const { client, db } = opened;
-		event.locals.db = db;
+		event.locals.db = proof.getStore()?.db ?? db;
 		event.locals.copies = {
 			list: () => listCopies(dataDir()),
-			make: () => makeCopy(client, dataDir(), nowMs())
+			make: () => makeCopy(client, dataDir(), nowMs()),
+			path: (name) => join(copiesDir(dataDir()), name)
 		};
+		event.locals.trial = { preparedDump, migrationsDir };
 		event.locals.access = {
 			hasPassphrase: () => hasPassphrase(dataDir()),
 			signOutEverywhere: () => signOutEverywhere(dataDir())
 		};
 		event.locals.compute = core.compute;
 		event.locals.readPasted = reading.readPasted;
+		event.locals.readExported = reading.readExported;
 	}
 	if (!plainAddress(event.url)) error(404, w.hooksServerAnswers.notFound);
 	withPlainForm(event.request);
@@ -156,6 +164,11 @@ export const handle: Handle = async ({ event, resolve }) => {
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	if (status === 404) return { message: w.hooksServerAnswers.notFound };
+	const proving = proof.getStore();
+	if (proving) {
+		proving.failed = message;
+		return { message };
+	}
 	const reference = randomUUID().slice(0, 8);
 	console.error(`[${reference}] ${event.request.method} ${event.url.pathname}: ${message}`, error);
 	return {

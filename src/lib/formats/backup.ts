@@ -1,3 +1,4 @@
+import { withinLimits } from './backup-limits.ts';
 import { thawPlaces } from '../core/storage/refreeze.ts';
 import {
 	applianceNames,
@@ -12,10 +13,18 @@ import * as yup from 'yup';
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */
 export const backupVersion = 12;
 
+/** More rows than this of one kind no household has. */
+const mostRows = 2_000_000;
+
 const int = () => yup.number().integer().strict().defined();
 const real = () => yup.number().strict().defined();
 const text = () => yup.string().strict().defined();
-const json = () => yup.mixed<NonNullable<unknown>>().defined();
+const json = () =>
+	yup
+		.mixed<NonNullable<unknown>>(
+			(value): value is NonNullable<unknown> => typeof value === 'object'
+		)
+		.defined();
 const day = () => text().matches(/^\d{4}-\d{2}-\d{2}$/);
 const oneOf = <const T extends string>(values: readonly T[]) =>
 	yup
@@ -345,7 +354,7 @@ export function readBackup(fileText: string): BackupResult {
 			Object.fromEntries(
 				Object.entries<yup.ObjectSchema<yup.AnyObject>>(tables).map(([name, row]) => [
 					name,
-					yup.array(row.noUnknown().strict()).defined()
+					yup.array(withinLimits(row.noUnknown().strict())).max(mostRows).defined()
 				])
 			)
 		)

@@ -405,6 +405,7 @@ const cases: Case[] = [
 	{ page: 'household/appliances', action: 'save', bad: { form: { slowCookerL: 'big' } } },
 	{ page: 'household/freezers', action: 'freezer', bad: { form: { name: '' } } },
 	{ page: 'household/copies', action: 'readBack', bad: { form: {} } },
+	{ page: 'household/copies', action: 'look', bad: { form: { copy: 'x' } } },
 	{
 		page: 'household/containers',
 		action: 'default',

@@ -121,7 +121,18 @@ describe('what is changed can be taken back, once', () => {
 		const none = { dishes: [], ingredientLines: [], dishVersions: [] };
 		const empty = { ...was, tables: { ...was.tables, ...none } };
 		const copies = { make: async () => undefined };
-		assert.ok((await readBackIn(db, copies, empty, 5)).ok);
+		const asked: string[] = [];
+		const trial = {
+			preparedDump: 'build/prepared/empty.tar.gz',
+			migrationsDir: 'drizzle',
+			ask: async (path: string) => (asked.push(path), new Response('', { status: 500 }))
+		};
+		const unshown = await readBackIn(db, trial, copies, empty, 5);
+		assert.match(unshown.ok ? '' : unshown.message, /\/start cannot show/);
+		assert.ok((await allDishes(db)).length > 0, 'what cannot be shown replaces nothing');
+		trial.ask = async (path) => (asked.push(path), new Response(''));
+		assert.ok((await readBackIn(db, trial, copies, empty, 5)).ok);
+		assert.ok(asked.includes('/table'));
 		assert.equal((await allDishes(db)).length, 0);
 		const line = await newest();
 		assert.deepEqual(

@@ -34,12 +34,38 @@ export const household = {
 	leave: 'Leave as it was',
 	safeCopies: 'Safe copies',
 	copiesHow:
-		'One is made every day and whenever the application is closed properly; the last ten stay in the data folder, under',
+		'One is made every day and whenever the application is closed properly; the last ten and one of each day for a month stay in the data folder, under',
 	lastCopy: 'The last one was made',
 	copiesKept: ({ size, count }: { size: Shown; count: Shown }) => `(${size}); ${count} are kept.`,
 	noCopy: 'None yet.',
 	made: 'Made.',
-	restoreHow: 'To go back to one: close the application, then',
+	restoreHow: 'Where the application does not start any more: close it, then',
+	allCopies: 'Go back to one',
+	seeChanges: 'See what it changes',
+	seeChangesOf: ({ when }: { when: Shown }) => `See what going back to the copy of ${when} changes`,
+	seeing: 'Trying it out…',
+	changes: {
+		title: ({ when }: { when: Shown }) => `As it was ${when}`,
+		how: 'It was read into a database of its own and every page shown from it: it holds.',
+		kind: 'What',
+		now: 'Here now',
+		then: 'Afterwards',
+		goes: ({ names }: { names: Shown }) => `goes: ${names}`,
+		comes: ({ names }: { names: Shown }) => `comes: ${names}`,
+		more: ({ n }: { n: number }) => `and ${n} more`,
+		same: 'the same',
+		putBack: 'Put it in place of what is here',
+		kinds: {
+			dishes: 'Dishes',
+			packs: 'Packs in the freezer',
+			runs: 'Cooling runs',
+			days: 'Packing days',
+			cooks: 'Cooks written down',
+			meals: 'Meals in the weeks',
+			prices: 'Prices',
+			readings: 'Temperature readings'
+		}
+	},
 	exportTitle: 'Everything as one file',
 	exportHow:
 		'Dishes, cooling runs, packs and settings, in an open format to keep or to take elsewhere.',
@@ -57,7 +83,6 @@ export const household = {
 	copying: 'Copying…',
 	copyNow: 'Make one now',
 	reading: 'Reading…',
-	importNow: 'Replace everything',
 	lookDevice: 'as the device is set',
 	light: 'light',
 	dark: 'dark'
@@ -276,10 +301,16 @@ export const backup = {
 	tooNew: ({ version, readable }: { version: Shown; readable: Shown }) =>
 		`This file has version ${version}, newer than this application reads (${readable}). Update it first. Nothing was changed.`,
 	damaged: ({ at, why }: { at: Shown; why: Shown }) =>
-		`The file is damaged at ${at}: ${why}. Nothing was changed.`
+		`The file is damaged at ${at}: ${why}. Nothing was changed.`,
+	tookTooLong: 'The file takes too long to read. Nothing was changed.'
 };
 
 export const readBackInAnswers = {
+	unshowable: ({ page }: { page: Shown }) =>
+		`The file holds something that the page ${page} cannot show. Nothing was changed.`,
+	copyDamaged: ({ why }: { why: Shown }) =>
+		`This copy cannot be opened (${why}). Take another one; nothing was changed.`,
+	copyGone: 'This copy is not there any more. Load the page again.',
 	inconsistent: ({ where }: { where: Shown }) =>
 		`The file does not hang together (${where}). Nothing was changed.`
 };

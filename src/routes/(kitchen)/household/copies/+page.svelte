@@ -3,15 +3,27 @@
 	import { enhance } from '$app/forms';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
+	import WhatChanges from '$lib/ui/household/WhatChanges.svelte';
+	import type { SubmitFunction } from '@sveltejs/kit';
 	import { instantText } from '$lib/present/time';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
-	let errors = $derived<Record<string, Record<string, string>>>(
-		form && 'errors' in form && form.errors ? { [form.part]: form.errors } : {}
-	);
 	let busy = $state('');
+	const refusal = $derived(form?.part === 'readBack' ? form : null);
+	const ofFile = $derived(refusal && !refusal.copy ? refusal.errors.file : null);
+	const looked = $derived(form?.part === 'looked' ? form : null);
+	/** what was chosen stays chosen: looked at and then put in place */
+	const working =
+		(name: string): SubmitFunction =>
+		({ action }) => {
+			busy = `${name}${action.search}`;
+			return async ({ update }) => {
+				await update({ reset: false });
+				busy = '';
+			};
+		};
 	const newest = $derived(data.copies[0]);
 	const megabytes = (bytes: number) => `${(bytes / 1e6).toFixed(1)} MB`;
 </script>
@@ -35,21 +47,52 @@
 			method="POST"
 			action="?/copy"
 			class="flex items-center gap-4"
-			use:enhance={() => {
-				busy = 'copy';
-				return async ({ update }) => {
-					await update();
-					busy = '';
-				};
-			}}
+			use:enhance={working('copy')}
 		>
-			<Press type="submit" disabled={busy === 'copy'}
-				>{busy === 'copy' ? w.household.copying : w.household.copyNow}</Press
+			<Press type="submit" disabled={busy !== ''}
+				>{busy === 'copy?/copy' ? w.household.copying : w.household.copyNow}</Press
 			>
 			{#if form?.part === 'copies' && 'saved' in form}<span role="status" class="font-semibold"
 					>{w.household.made}</span
 				>{/if}
 		</form>
+		{#if data.copies.length}
+			<h3>{w.household.allCopies}</h3>
+			<ul class="grid gap-2">
+				{#each data.copies as copy (copy.name)}
+					{@const when = instantText(copy.madeAtMs, data.habit, clock.ms)}
+					<li class="grid gap-2">
+						<form
+							method="POST"
+							action="?/look"
+							class="flex flex-wrap items-center gap-x-4 gap-y-1"
+							use:enhance={working(copy.name)}
+						>
+							<input type="hidden" name="copy" value={copy.name} />
+							<span class="grow">{when} <span class="quiet">{megabytes(copy.bytes)}</span></span>
+							<Press
+								type="submit"
+								look="quiet"
+								aria-label={w.household.seeChangesOf({ when })}
+								disabled={busy !== ''}
+								>{busy === `${copy.name}?/look`
+									? w.household.seeing
+									: w.household.seeChanges}</Press
+							>
+							{#if looked?.copy === copy.name}
+								<div class="grid w-full gap-3">
+									<WhatChanges changes={looked.changes} habit={data.habit} />
+									{@render putBack(copy.name)}
+								</div>
+							{/if}
+							{#if refusal?.copy === copy.name}<p class="entry-error w-full" role="alert">
+									{refusal.errors.file}
+								</p>{/if}
+						</form>
+					</li>
+				{/each}
+			</ul>
+		{/if}
 		<p class="quiet">{w.household.restoreHow} <code>npm run restore -- FILE</code>.</p>
 	</section>
 	<section class="plate grid content-start gap-3">
@@ -58,16 +101,10 @@
 		<div><Press href="/export.json" download>{w.household.exportNow}</Press></div>
 		<form
 			method="POST"
-			action="?/readBack"
+			action="?/look"
 			enctype="multipart/form-data"
 			class="grid gap-2"
-			use:enhance={() => {
-				busy = 'readBack';
-				return async ({ update }) => {
-					await update();
-					busy = '';
-				};
-			}}
+			use:enhance={working('file')}
 		>
 			<label class="entry-label" for="file">{w.household.importTitle}</label>
 			<input
@@ -76,17 +113,27 @@
 				type="file"
 				accept="application/json,.json"
 				class="entry"
-				aria-describedby={errors.readBack ? 'file-error' : undefined}
+				aria-describedby={ofFile ? 'file-error' : undefined}
 			/>
-			{#if errors.readBack}<p class="entry-error" id="file-error" role="alert">
-					{errors.readBack.file}
-				</p>{/if}
+			{#if ofFile}<p class="entry-error" id="file-error" role="alert">{ofFile}</p>{/if}
 			<div>
-				<Press type="submit" disabled={busy === 'readBack'}
-					>{busy === 'readBack' ? w.household.reading : w.household.importNow}</Press
+				<Press type="submit" disabled={busy !== ''}
+					>{busy === 'file?/look' ? w.household.seeing : w.household.seeChanges}</Press
 				>
 			</div>
+			{#if looked && !looked.copy}
+				<WhatChanges changes={looked.changes} habit={data.habit} />
+				{@render putBack('file')}
+			{/if}
 			<p class="quiet">{w.household.importHow}</p>
 		</form>
 	</section>
 </div>
+
+{#snippet putBack(name: string)}
+	<div>
+		<Press type="submit" formaction="?/readBack" first disabled={busy !== ''}
+			>{busy === `${name}?/readBack` ? w.household.reading : w.household.changes.putBack}</Press
+		>
+	</div>
+{/snippet}
