@@ -21,7 +21,7 @@ export function calendarText(
 	madeAtMs: number
 ): string {
 	const { name, product, againS } = calendar;
-	const made = ical({ name, prodId: { company: 'Almacen', product }, ttl: againS });
+	const made = ical({ name: asName(name), prodId: { company: 'Almacen', product }, ttl: againS });
 	for (const { uid, sequence, at, summary, description, ringsBeforeMin } of events) {
 		const event = made.createEvent({
 			id: uid,
@@ -45,3 +45,10 @@ export function calendarText(
 
 /** A name goes into one line of a calendar, whatever was pasted into it. */
 const oneLine = (text: string): string => text.replace(/\s+/g, ' ').trim();
+
+/** A calendar's name as text of its format (RFC 5545, 3.3.11): the library writes it as it is given. */
+const asName = (name: string) =>
+	name
+		.replaceAll(/\p{Cc}+/gu, ' ')
+		.trim()
+		.replaceAll(/[\\;,]/g, '\\$&');

@@ -1,15 +1,15 @@
-import Papa from 'papaparse';
 import type { PriceEntry } from '../core/shopping/shop-costs.ts';
 import type { Habit } from '../present/habit.ts';
 import { centsText } from '../present/money.ts';
 import { priceSchema } from '../schemas/pantry.ts';
 import { readForm } from '../schemas/read-form.ts';
+import { csvText, readCsv } from './csv.ts';
 
 const columns = ['item', 'pack', 'weight', 'price', 'shop'] as const;
 
 /** The price book as a table that reads back. */
 export function pricesCsv(prices: readonly PriceEntry[]): string {
-	return Papa.unparse(
+	return csvText(
 		prices.map((entry) => ({
 			item: entry.itemName,
 			pack: entry.label,
@@ -17,7 +17,7 @@ export function pricesCsv(prices: readonly PriceEntry[]): string {
 			price: centsText(entry.priceCents),
 			shop: entry.shop
 		})),
-		{ columns: [...columns] }
+		columns
 	);
 }
 
@@ -26,14 +26,10 @@ export function readPricesCsv(
 	text: string,
 	habit: Habit
 ): { rows: Omit<PriceEntry, 'id'>[]; problems: { line: number; message: string }[] } {
-	const parsed = Papa.parse<Record<string, string>>(text.trim(), {
-		header: true,
-		skipEmptyLines: 'greedy',
-		transformHeader: (head) => head.trim().toLowerCase()
-	});
+	const table = readCsv(text, (head) => head.trim().toLowerCase());
 	const rows: Omit<PriceEntry, 'id'>[] = [];
 	const problems: { line: number; message: string }[] = [];
-	parsed.data.forEach((row, i) => {
+	table.rows.forEach((row, i) => {
 		const form = readForm(priceSchema(habit), {
 			itemName: row.item ?? '',
 			label: row.pack ?? '',

@@ -1,7 +1,7 @@
-import Papa from 'papaparse';
 import type { Habit } from '../present/habit.ts';
 import { frozenThingSchema, type FrozenThing } from '../schemas/frozen-thing.ts';
 import { readForm } from '../schemas/read-form.ts';
+import { csvText, readCsv } from './csv.ts';
 import * as w from '../present/wording/index.ts';
 
 /** Columns of a table of what is frozen. Weights in grams, days as YYYY-MM-DD. */
@@ -23,9 +23,9 @@ export type StockCsvRow = Record<Exclude<StockColumn, 'count'>, string | number 
 
 /** What is frozen as a table that reads back. */
 export const stockCsv = (rows: readonly StockCsvRow[]): string =>
-	Papa.unparse(
+	csvText(
 		rows.map((row) => ({ ...row, count: 1 })),
-		{ columns: [...stockColumns], newline: '\r\n' }
+		stockColumns
 	);
 
 const likely: Record<StockColumn, RegExp> = {
@@ -52,12 +52,7 @@ export interface StockTable {
 
 /** A table as it was written, with its columns matched by their names. */
 export function readTable(text: string): StockTable {
-	const parsed = Papa.parse<Record<string, string>>(text.trim(), {
-		header: true,
-		skipEmptyLines: 'greedy',
-		transformHeader: (head) => head.trim()
-	});
-	const heads = parsed.meta.fields ?? [];
+	const { heads, rows } = readCsv(text, (head) => head.trim());
 	const match: ColumnMatch = {};
 	for (const column of stockColumns) {
 		const head = heads.find(
@@ -65,7 +60,7 @@ export function readTable(text: string): StockTable {
 		);
 		if (head) match[column] = head;
 	}
-	return { heads, lines: parsed.data, match };
+	return { heads, lines: rows, match };
 }
 
 export interface ReadStock {

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { chartCsv } from '$lib/formats/chart-csv';
+import { csvText } from '$lib/formats/csv';
 import * as w from '$lib/present/wording';
 import { nowMs as serverMs } from '$lib/server/now';
 import { getHousehold } from '$lib/server/queries/household';
@@ -14,7 +14,7 @@ const heads = w.learn.csvHeads;
 export const GET: RequestHandler = async ({ locals, url }) => {
 	const chart = chartNames.find((name) => name === url.searchParams.get('of'));
 	if (!chart) error(404);
-	return new Response(chartCsv(await rowsOf(locals, chart, url)), {
+	return new Response(csvText(await rowsOf(locals, chart, url)), {
 		headers: {
 			'content-type': 'text/csv; charset=utf-8',
 			'content-disposition': `attachment; filename="${chart}.csv"`

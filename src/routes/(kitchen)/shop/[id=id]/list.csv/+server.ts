@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import Papa from 'papaparse';
+import { csvText } from '$lib/formats/csv';
 import { centsText } from '$lib/present/money';
 import { planOfDay } from '$lib/server/services/day/plan-menu';
 import { linesToBuy } from '../lines-to-buy';
@@ -20,7 +20,7 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 		'left over g': Math.round(line.leftKg * 1000),
 		for: [...new Set(line.shares.map((share) => share.dish))].join('; ')
 	}));
-	return new Response(Papa.unparse(rows), {
+	return new Response(csvText(rows), {
 		headers: {
 			'content-type': 'text/csv; charset=utf-8',
 			'content-disposition': `attachment; filename="shopping-${plan.day.onDay}.csv"`
