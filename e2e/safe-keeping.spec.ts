@@ -1,5 +1,5 @@
 import { readFile, writeFile } from 'node:fs/promises';
-import { expect, test } from './household';
+import { awake, expect, test } from './household';
 
 test.use({ house: { name: 'safe-keeping', from: 'settled' } });
 
@@ -89,4 +89,36 @@ test('a safe copy says what going back to it changes, and is put back from the s
 	await expect(page).toHaveURL('/freezer');
 	await page.goto('/menu');
 	await expect(page.getByRole('link', { name: 'Red lentil dal' })).toBeVisible();
+});
+
+test('two tabs on one form: the second is told what changed, keeps its text, and sent again it counts', async ({
+	page,
+	context
+}) => {
+	const other = awake(await context.newPage());
+	await other.goto('/household');
+	await page.goto('/household');
+	await other.getByLabel('Kitchen', { exact: true }).fill('17 °C');
+	await page.getByLabel('Kitchen', { exact: true }).fill('23 °C');
+	await page.getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByText('Saved.')).toBeVisible();
+	await other.getByRole('button', { name: 'Save' }).click();
+	await expect(other.getByRole('alert')).toContainText('is “23 °C” now');
+	await expect(other.getByLabel('Kitchen', { exact: true })).toHaveValue('17 °C');
+	await other.getByRole('button', { name: 'Save' }).click();
+	await expect(other.getByText('Saved.')).toBeVisible();
+
+	for (const tab of [page, other]) {
+		await tab.goto('/menu');
+		await tab.getByRole('link', { name: 'Red lentil dal' }).click();
+		await tab.getByRole('button', { name: 'Change', exact: true }).click();
+		await expect(tab.getByLabel('Name', { exact: true })).toBeVisible();
+	}
+	await page.getByLabel('Servings', { exact: true }).first().fill('9');
+	await page.getByRole('button', { name: 'Save' }).first().click();
+	await expect(page.getByLabel('Name', { exact: true })).toBeHidden();
+	await other.getByLabel('Name', { exact: true }).fill('Red lentil dal, hot');
+	await other.getByRole('button', { name: 'Save' }).first().click();
+	await expect(other.getByRole('alert')).toContainText('is “9” now');
+	await expect(other.getByLabel('Name', { exact: true })).toHaveValue('Red lentil dal, hot');
 });

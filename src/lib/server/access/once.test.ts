@@ -42,6 +42,10 @@ it('twenty pairs of taps have one effect each, and both get its answer; another 
 	await once(post('name=dal1', '/menu?/other'), 'a', answer);
 	await once(post('name=dal99'), 'a', answer);
 	assert.equal(effects, 24);
+	// added, taken back, and added again in a moment
+	for (const path of ['/menu?/add', '/undo?/take', '/menu?/add'])
+		await once(post('name=dal7', path), 'a', answer);
+	assert.equal(effects, 27);
 });
 
 it('what fails may be sent again', async () => {

@@ -5,14 +5,14 @@ const tapMs = 700;
 /** What is bigger than this is a file, and nobody sends a file by tapping twice. */
 const mostBytes = 64 * 1024;
 
-/** Submissions that are under way or just answered, by who sent what where. */
-const answers = new Map<string, Promise<Response>>();
+/** The last submission of a device, under way or just answered: what was sent where, and its answer. */
+const last = new Map<string, { key: string; answer: Promise<Response> }>();
 
 /** Said anew by every tap, and of no matter for what is done. */
 const ofTheTap = /(^|&)saidAtMs=\d+/g;
 
-/** Who sent what where; null for what is not a form, or is too big for one. */
-async function keyOf(request: Request, from: string): Promise<string | null> {
+/** What was sent where; null for what is not a form, or is too big for one. */
+async function keyOf(request: Request): Promise<string | null> {
 	const type = request.headers.get('content-type') ?? '';
 	const isForm = type.startsWith('application/x-www-form-urlencoded');
 	const [, boundary] = /^multipart\/form-data;.*boundary=(.+)$/.exec(type) ?? [];
@@ -22,7 +22,7 @@ async function keyOf(request: Request, from: string): Promise<string | null> {
 	const said = boundary
 		? text.replaceAll(boundary, '').replace(/name="saidAtMs"\s+\d+/, '')
 		: text.replaceAll(ofTheTap, '');
-	return createHash('sha256').update(`${from}\n${request.url}\n${said}`).digest('base64');
+	return createHash('sha256').update(`${request.url}\n${said}`).digest('base64');
 }
 
 /** Whether an answer says that nothing was done: then trying again is meant. */
@@ -41,15 +41,17 @@ export async function once(
 	from: string,
 	answer: () => Promise<Response>
 ): Promise<Response> {
-	const key = await keyOf(request, from);
+	const key = await keyOf(request);
 	if (key === null) return answer();
-	const first = answers.get(key);
-	if (first) return (await first).clone();
+	// anything else sent in between (taken back, and then the same again) is no double tap
+	const first = last.get(from);
+	if (first?.key === key) return (await first.answer).clone();
 	const made = answer();
 	// the one that is kept is never read: whoever comes gets a copy
 	const kept = made.then((response) => response.clone());
-	answers.set(key, kept);
-	const forget = () => answers.delete(key);
+	const mine = { key, answer: kept };
+	last.set(from, mine);
+	const forget = () => void (last.get(from) === mine && last.delete(from));
 	kept
 		.then(isRefused)
 		.then((refused) => (refused ? forget() : setTimeout(forget, tapMs).unref()), forget);

@@ -8,24 +8,32 @@
 	import { kindWords } from '$lib/present/wording/codes/words';
 	import { longestPaste } from '$lib/core/foods/recipe-limits';
 	import { unitHint } from '$lib/schemas/quantity-text';
+	import { seenText } from '$lib/present/seen';
 	import { checked } from '../kit/checked';
 	import Choice from '../kit/Choice.svelte';
 	import Field from '../kit/Field.svelte';
 	import LongText from '../kit/LongText.svelte';
 	import Press from '../kit/Press.svelte';
+	import Seen from '../kit/Seen.svelte';
+	import type { ComponentProps } from 'svelte';
 
 	let {
 		values,
 		serverErrors = {},
 		habit,
 		submit,
-		action
+		action,
+		guarded = false,
+		stale
 	}: {
 		values: Record<string, string>;
 		serverErrors?: Record<string, string>;
 		habit: Habit;
 		submit: string;
 		action?: string;
+		/** of a dish that is there: nobody writes over what another device changed since the form was opened */
+		guarded?: boolean;
+		stale?: ComponentProps<typeof Seen>['stale'];
 	} = $props();
 
 	// the form keeps its own copy: what is typed is the cook's until it is saved
@@ -35,6 +43,8 @@
 	let corrections = $state<Record<string, LineCorrection>>(
 		JSON.parse(values.corrections || '{}') as Record<string, LineCorrection>
 	);
+	// svelte-ignore state_referenced_locally
+	const seen = values.seen ?? seenText(values);
 	let errors = $derived(serverErrors);
 	let busy = $state(false);
 	/** The corrections are in no field of their own: a draft brings them back with the rest. */
@@ -57,6 +67,7 @@
 		{ busy: (at) => (busy = at) }
 	)}
 >
+	{#if guarded}<Seen {seen} {stale} />{/if}
 	<section class="plate what">
 		<Field name="name" label={w.dishForm.name} />
 		<Field name="servings" label={w.dishForm.servings} inputmode="numeric" />

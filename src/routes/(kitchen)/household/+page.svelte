@@ -6,8 +6,9 @@
 	import Press from '$lib/ui/kit/Press.svelte';
 	import { checked } from '$lib/ui/kit/checked';
 	import KitchenFields from '$lib/ui/household/KitchenFields.svelte';
-	import { typedKitchen } from '$lib/ui/household/typed-household';
-	import { typedForm } from '$lib/ui/kit/typed-form.svelte';
+	import { typedKitchen } from '$lib/present/typed-household';
+	import { guardedForm } from '$lib/ui/kit/guarded-form.svelte';
+	import Seen from '$lib/ui/kit/Seen.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
@@ -15,7 +16,7 @@
 		form && 'errors' in form && form.errors ? form.errors : {}
 	);
 	let busy = $state(false);
-	const kitchen = typedForm(() => typedKitchen(data.house));
+	const kitchen = guardedForm(() => typedKitchen(data.house));
 </script>
 
 <svelte:head><title>{w.household.pageTitle}</title></svelte:head>
@@ -32,10 +33,11 @@
 			return kitchenSchema(chosenHabit(kitchen.texts, data.habit));
 		},
 		(found) => (errors = found),
-		{ busy: (at) => (busy = at) }
+		{ busy: (at) => (busy = at), saved: kitchen.take }
 	)}
 >
 	<KitchenFields bind:typed={kitchen.texts} {errors} habit={data.habit} />
+	<Seen seen={kitchen.seen} stale={form && 'stale' in form ? form.stale : undefined} />
 	<div class="flex items-center gap-4">
 		<Press type="submit" first disabled={busy}>{w.household.saveKitchen}</Press>
 		{#if form && 'saved' in form}<span role="status" class="font-semibold">{w.household.saved}</span

@@ -6,7 +6,7 @@
 	import ApplianceFields from '$lib/ui/household/ApplianceFields.svelte';
 	import FreezerFields from '$lib/ui/household/FreezerFields.svelte';
 	import KitchenFields from '$lib/ui/household/KitchenFields.svelte';
-	import { typedAppliances, typedFreezer, typedKitchen } from '$lib/ui/household/typed-household';
+	import { typedAppliances, typedFreezer, typedKitchen } from '$lib/present/typed-household';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import ShownSo from '$lib/ui/household/ShownSo.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';

@@ -172,3 +172,10 @@ export const signIn = {
 	later: 'Too many tries. Wait a quarter of an hour, then try again.',
 	needed: 'Sign in first: this household has a passphrase.'
 };
+
+export const seen = {
+	changedElsewhere: 'Meanwhile this was changed elsewhere:',
+	field: ({ label, was, is }: { label: Shown; was: string; is: string }) =>
+		`${label}: “${was}” is “${is}” now`,
+	sendAgain: 'Nothing was saved. What you typed is still here; save again to have it so.'
+};

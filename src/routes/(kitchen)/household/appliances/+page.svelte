@@ -5,8 +5,9 @@
 	import Press from '$lib/ui/kit/Press.svelte';
 	import { checked } from '$lib/ui/kit/checked';
 	import ApplianceFields from '$lib/ui/household/ApplianceFields.svelte';
-	import { typedAppliances } from '$lib/ui/household/typed-household';
-	import { typedForm } from '$lib/ui/kit/typed-form.svelte';
+	import { typedAppliances } from '$lib/present/typed-household';
+	import { guardedForm } from '$lib/ui/kit/guarded-form.svelte';
+	import Seen from '$lib/ui/kit/Seen.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
@@ -14,7 +15,7 @@
 		form && 'errors' in form && form.errors ? form.errors : {}
 	);
 	let busy = $state(false);
-	const appliances = typedForm(() => typedAppliances(data.house));
+	const appliances = guardedForm(() => typedAppliances(data.house));
 </script>
 
 <svelte:head><title>{w.household.pageTitle}</title></svelte:head>
@@ -28,10 +29,11 @@
 	use:enhance={checked(
 		async () => (await import('$lib/schemas/household')).appliancesSchema(data.habit),
 		(found) => (errors = found),
-		{ busy: (at) => (busy = at) }
+		{ busy: (at) => (busy = at), saved: appliances.take }
 	)}
 >
 	<ApplianceFields bind:typed={appliances.texts} {errors} habit={data.habit} />
+	<Seen seen={appliances.seen} stale={form && 'stale' in form ? form.stale : undefined} />
 	<div class="flex flex-wrap items-center gap-4">
 		<Press type="submit" first disabled={busy}>{w.household.saveAppliances}</Press>
 		{#if form && 'saved' in form}<span role="status" class="font-semibold">{w.household.saved}</span

@@ -6,7 +6,7 @@
 	import { roomText, tempText } from '$lib/present/units';
 	import { checked } from '$lib/ui/kit/checked';
 	import FreezerFields from '$lib/ui/household/FreezerFields.svelte';
-	import { typedFreezer } from '$lib/ui/household/typed-household';
+	import { typedFreezer } from '$lib/present/typed-household';
 	import { typedForm } from '$lib/ui/kit/typed-form.svelte';
 	import type { PageProps } from './$types';
 

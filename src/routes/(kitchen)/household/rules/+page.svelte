@@ -11,7 +11,9 @@
 	import Field from '$lib/ui/kit/Field.svelte';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
-	import { typedForm } from '$lib/ui/kit/typed-form.svelte';
+	import { typedRules } from '$lib/present/typed-household';
+	import { guardedForm } from '$lib/ui/kit/guarded-form.svelte';
+	import Seen from '$lib/ui/kit/Seen.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
@@ -19,17 +21,7 @@
 		form && 'errors' in form ? (form.errors ?? {}) : {}
 	);
 	let busy = $state(false);
-	const kelvin = $derived(
-		data.habit.temperature === 'f' ? data.limits.coreAddedK * 1.8 : data.limits.coreAddedK
-	);
-	const rules = typedForm(() => ({
-		leads: data.house.leads,
-		houseMonths: data.house.houseMonths === null ? '' : String(data.house.houseMonths),
-		firstGateMin: durationText(data.limits.firstGateMin),
-		secondGateMin: durationText(data.limits.secondGateMin),
-		dangerMin: durationText(data.limits.dangerH * 60),
-		coreAddedK: String(Math.round(kelvin))
-	}));
+	const rules = guardedForm(() => typedRules(data.house, data.limits));
 	formScope({ errors: () => errors });
 </script>
 
@@ -45,10 +37,11 @@
 		use:enhance={checked(
 			async () => (await import('$lib/schemas/household')).rulesSchema(data.habit),
 			(found) => (errors = found),
-			{ busy: (at) => (busy = at) }
+			{ busy: (at) => (busy = at), saved: rules.take }
 		)}
 	>
 		<h2>{w.householdRules.yourChoices}</h2>
+		<Seen seen={rules.seen} stale={form && 'stale' in form ? form.stale : undefined} />
 		<Choice
 			name="leads"
 			label={w.householdRules.leads}

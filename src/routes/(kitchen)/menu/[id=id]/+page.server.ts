@@ -30,6 +30,8 @@ import { listDays } from '$lib/server/queries/days';
 import { saidAtMs } from '$lib/server/said-at';
 import { comesWhole } from '$lib/core/foods/scale-dish';
 import { heaviestMeat } from '$lib/core/foods/heaviest-meat';
+import { staleForm } from '$lib/server/stale-form';
+import { typedDish } from '$lib/present/typed-dish';
 import { nowMs } from '$lib/server/now';
 import { rowId } from '$lib/server/row-id';
 import type { Actions, PageServerLoad } from './$types';
@@ -75,8 +77,14 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 export const actions: Actions = {
 	change: async ({ request, locals, params }) => {
 		const raw = rawFields(await request.formData());
-		const form = readForm(dishSchema(await getHousehold(locals.db)), raw);
+		const house = await getHousehold(locals.db);
+		const form = readForm(dishSchema(house), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
+		const dish = await getDish(locals.db, Number(params.id));
+		if (!dish) error(404);
+		const corrections = JSON.stringify(correctionsOf(dish.lines));
+		const stale = staleForm(raw, typedDish(dish, corrections, habitOf(house)));
+		if (stale) return stale;
 		if (!(await changeDish(locals.db, form.value, Number(params.id), nowMs()))) error(404);
 		return { saved: true };
 	},

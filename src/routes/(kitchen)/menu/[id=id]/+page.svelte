@@ -3,8 +3,8 @@
 	import { onMount } from 'svelte';
 	import { enhance } from '$app/forms';
 	import { hasDraft } from '$lib/ui/shell/drafts.svelte';
-	import { durationText, rangeText } from '$lib/present/time';
-	import { massText, ovenText, tempText } from '$lib/present/units';
+	import { rangeText } from '$lib/present/time';
+	import { massText, tempText } from '$lib/present/units';
 	import { coreWords, kindWords, methodText } from '$lib/present/wording/codes/words';
 	import { dayIn, dayText } from '$lib/present/time';
 	import Field from '$lib/ui/kit/Field.svelte';
@@ -26,6 +26,7 @@
 	import Press from '$lib/ui/kit/Press.svelte';
 	import Why from '$lib/ui/kit/Why.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
+	import { typedDish } from '$lib/present/typed-dish';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
@@ -48,29 +49,7 @@
 	const checkSource = sources['nchfp-freezing'];
 	const percent = (part: number) => `${Math.round(part * 1000) / 10} %`;
 
-	const values = $derived.by((): Record<string, string> => {
-		const told = dish.instruction;
-		return {
-			name: dish.name,
-			servings: String(dish.servings),
-			kind: dish.kind,
-			state: dish.state,
-			lines: dish.lines.map((line) => line.text).join('\n'),
-			corrections: data.corrections,
-			method: dish.method,
-			addOnDay: dish.addOnDay,
-			pieces: dish.pieces ? `${dish.pieces.count} ${dish.pieces.name}` : '',
-			...(told && {
-				appliance: told.method.appliance,
-				setting: told.method.appliance === 'slow-cooker' ? told.method.setting : '',
-				ovenC: told.method.appliance === 'oven' ? ovenText(told.method.ovenC, data.habit) : '',
-				lid: told.method.appliance === 'oven' && !told.method.covered ? 'open' : 'covered',
-				instructionState: told.state,
-				fromMin: durationText(told.minutes.from),
-				toMin: durationText(told.minutes.to)
-			})
-		};
-	});
+	const values = $derived(typedDish(dish, data.corrections, data.habit));
 </script>
 
 <svelte:head><title>{w.menuOne.pageTitle({ name: dish.name })}</title></svelte:head>
@@ -88,6 +67,8 @@
 			habit={data.habit}
 			submit={w.menuOne.save}
 			action="?/change"
+			stale={form && 'stale' in form ? form.stale : undefined}
+			guarded
 		/>
 	{/await}
 {:else}

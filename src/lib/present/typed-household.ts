@@ -1,8 +1,9 @@
-import type { FreezerKind } from '$lib/core/published/freezer-kinds';
-import { applianceNames, type OwnedAppliances } from '$lib/core/kitchen/owned-appliances';
-import type { Oven, PressureCooker, SlowCooker } from '$lib/core';
-import type { Habit } from '$lib/present/habit';
-import { altitudeText, lengthText, roomText, tempText, volumeText } from '$lib/present/units';
+import type { FreezerKind } from '../core/published/freezer-kinds.ts';
+import { applianceNames, type OwnedAppliances } from '../core/kitchen/owned-appliances.ts';
+import type { Oven, PressureCooker, SlowCooker } from '../core/index.ts';
+import type { Habit } from './habit.ts';
+import { durationText } from './time.ts';
+import { altitudeText, lengthText, roomText, tempText, volumeText } from './units.ts';
 
 interface HouseholdSettings extends Habit {
 	altitudeM: number;
@@ -26,6 +27,22 @@ export function typedKitchen(house: HouseholdSettings): Record<string, string> {
 		altitudeM: altitudeText(house.altitudeM, house),
 		roomC: tempText(house.roomC, house),
 		refrigeratorC: tempText(house.refrigeratorC, house)
+	};
+}
+
+/** The house rules as their form shows them. */
+export function typedRules(
+	house: Pick<HouseholdSettings, 'temperature'> & { leads: string; houseMonths: number | null },
+	limits: { firstGateMin: number; secondGateMin: number; dangerH: number; coreAddedK: number }
+): Record<string, string> {
+	const added = house.temperature === 'f' ? limits.coreAddedK * 1.8 : limits.coreAddedK;
+	return {
+		leads: house.leads,
+		houseMonths: house.houseMonths === null ? '' : String(house.houseMonths),
+		firstGateMin: durationText(limits.firstGateMin),
+		secondGateMin: durationText(limits.secondGateMin),
+		dangerMin: durationText(limits.dangerH * 60),
+		coreAddedK: String(Math.round(added))
 	};
 }
 
