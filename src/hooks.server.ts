@@ -1,5 +1,6 @@
 import * as w from '$lib/present/wording';
 import { randomUUID } from 'node:crypto';
+import { mkdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import { env } from '$env/dynamic/private';
 import { building } from '$app/environment';
@@ -25,6 +26,8 @@ import { sessionCookie } from '$lib/server/access/session-cookie';
 import { once } from '$lib/server/access/once';
 import { hasRoom } from '$lib/server/disk-room';
 import { startCoreWorker } from '$lib/server/core-worker';
+import { ServerUnreachable } from '$lib/server/db/server';
+import { together } from '$lib/server/db/together';
 import { DataFolderInUse, NoSoundLock } from '$lib/server/db/lock';
 import { copiesDir, listCopies, makeCopy } from '$lib/server/copies/copy-folder';
 import { copyDaily } from '$lib/server/copies/daily-copy';
@@ -33,9 +36,10 @@ import {
 	DatabaseMissing,
 	FolderUnwritable,
 	openDatabase,
+	openOnServer,
 	type Opened
 } from '$lib/server/db/open';
-import { closeStreams, tellChange } from '$lib/server/live/changes';
+import { closeStreams, hearChanges, tellChange } from '$lib/server/live/changes';
 import { proof } from '$lib/server/proof';
 import { followProbes } from '$lib/server/probes/follow-probes';
 import { startReading } from '$lib/server/reading/read-pasted';
@@ -57,6 +61,7 @@ function exitCodeOf(error: unknown): number | null {
 	if (error instanceof DataFolderInUse || error instanceof NoSoundLock) return 3;
 	if (error instanceof DatabaseMissing) return 4;
 	if (error instanceof FolderUnwritable) return 5;
+	if (error instanceof ServerUnreachable) return 7;
 	return error instanceof DatabaseDamaged ? 6 : null;
 }
 
@@ -64,11 +69,11 @@ export const init: ServerInit = async () => {
 	if (building) return;
 	const startedMs = Date.now();
 	try {
-		opened = await openDatabase({
-			dataDir: dataDir(),
-			migrationsDir,
-			preparedDump
-		});
+		// copies and the passphrase lie in it, whatever the database is
+		if (env.DATABASE_URL) await mkdir(dataDir(), { recursive: true, mode: 0o700 });
+		opened = env.DATABASE_URL
+			? await openOnServer(env.DATABASE_URL, migrationsDir)
+			: await openDatabase({ dataDir: dataDir(), migrationsDir, preparedDump });
 	} catch (error) {
 		const code = exitCodeOf(error);
 		if (code === null) throw error;
@@ -80,22 +85,24 @@ export const init: ServerInit = async () => {
 		await setPassphrase(dataDir(), env.ALMACEN_PASSPHRASE);
 	core = startCoreWorker();
 	reading = startReading();
-	console.log(`Data folder open after ${Date.now() - startedMs} ms.`);
-	const { client } = opened;
+	const where = env.DATABASE_URL ? 'Database' : 'Data folder';
+	console.log(`${where} open after ${Date.now() - startedMs} ms.`);
+	const kept = opened;
+	hearChanges();
 	process.once('SIGTERM', closeStreams);
 	process.once('SIGINT', closeStreams);
 	void computeMissingCards(opened.db, core.compute);
-	const stopProbes = followProbes(opened.db);
-	const stopCopies = copyDaily(client, dataDir());
+	const stopProbes = together().inOneProcess('thermometer', () => followProbes(kept.db));
+	const stopCopies = together().inOneProcess('copies', () => copyDaily(kept, dataDir()));
 	process.once('sveltekit:shutdown', async () => {
 		stopCopies();
 		stopProbes();
 		await core?.stop();
 		await reading?.stop();
-		await makeCopy(client, dataDir(), nowMs()).catch((error) =>
+		await makeCopy(kept, dataDir(), nowMs()).catch((error) =>
 			console.error('The safe copy at closing failed:', error)
 		);
-		await opened?.close();
+		await kept.close();
 		process.exit(0);
 	});
 };
@@ -124,11 +131,12 @@ function noRoom(request: Request): Response {
 
 export const handle: Handle = async ({ event, resolve }) => {
 	if (opened && core && reading) {
-		const { client, db } = opened;
+		const { db } = opened;
+		const kept = opened;
 		event.locals.db = proof.getStore()?.db ?? db;
 		event.locals.copies = {
 			list: () => listCopies(dataDir()),
-			make: () => makeCopy(client, dataDir(), nowMs()),
+			make: () => makeCopy(kept, dataDir(), nowMs()),
 			path: (name) => join(copiesDir(dataDir()), name)
 		};
 		event.locals.trial = { preparedDump, migrationsDir };

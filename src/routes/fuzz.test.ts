@@ -2,7 +2,6 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { after, before, describe, it } from 'node:test';
-import type { PGlite } from '@electric-sql/pglite';
 import fc from 'fast-check';
 import { dayIn } from '../lib/present/time.ts';
 import type { Db } from '../lib/server/db/db.ts';
@@ -12,7 +11,7 @@ import { startCooling } from '../lib/server/services/cooling/start-cooling.ts';
 import { writeDish } from '../lib/server/services/dishes/write-dish.ts';
 import { packDish } from '../lib/server/services/packs/pack-dish.ts';
 import { plainAddress, plainForm } from '../lib/server/access/clean-request.ts';
-import { aDish, inlineCompute, testDatabase } from '../lib/server/testing/index.ts';
+import { aDish, inlineCompute, openTestDb, type TestClient } from '../lib/server/testing/index.ts';
 import { addDay, addDayDish } from '../lib/server/writes/days.ts';
 import { addFreezer, saveHousehold } from '../lib/server/writes/household.ts';
 import { match as matchesId } from '../params/id.ts';
@@ -33,7 +32,7 @@ interface Target {
 }
 
 let db: Db;
-let client: PGlite;
+let client: TestClient;
 let codes: string[];
 
 /** Names a page's script and its forms speak of. */
@@ -201,7 +200,7 @@ const input = fc.record({
 });
 
 before(async () => {
-	({ db, client } = await testDatabase());
+	({ db, client } = await openTestDb());
 	const nowMs = Date.now();
 	const today = dayIn(nowMs, 'UTC');
 	await saveHousehold(db, { settledAtMs: nowMs });

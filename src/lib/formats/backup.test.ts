@@ -3,7 +3,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { describe, it } from 'node:test';
 import { exportAll } from '../server/queries/backup.ts';
 import { importAll } from '../server/writes/backup.ts';
-import { testDatabase } from '../server/testing/index.ts';
+import { openTestDb } from '../server/testing/index.ts';
 import { backupText, backupVersion, readBackup, type Backup } from './backup.ts';
 
 const dir = 'src/lib/formats/fixtures/exports';
@@ -16,7 +16,7 @@ describe('exports of earlier releases, written by them (a few rows of the demo h
 			assert.ok(was.version < backupVersion);
 			const read = readBackup(fixture(name));
 			assert.ok(read.ok, read.ok ? '' : read.message);
-			const { db, client } = await testDatabase();
+			const { db, client } = await openTestDb();
 			await importAll(db, read.backup);
 			const again = await exportAll(db, 0);
 			for (const [table, rows] of Object.entries(was.tables)) {

@@ -1,7 +1,6 @@
 import assert from 'node:assert/strict';
 import { readFileSync, readdirSync } from 'node:fs';
 import { after, before, describe, it } from 'node:test';
-import type { PGlite } from '@electric-sql/pglite';
 import { dayIn } from '../../lib/present/time.ts';
 import type { Db } from '../../lib/server/db/db.ts';
 import { getDish } from '../../lib/server/queries/dishes.ts';
@@ -14,14 +13,19 @@ import { addReading } from '../../lib/server/writes/cooling.ts';
 import { addDay, addDayDish } from '../../lib/server/writes/days.ts';
 import { addFreezer, saveHousehold } from '../../lib/server/writes/household.ts';
 import { addPrices } from '../../lib/server/writes/pantry.ts';
-import { aDish, inlineCompute, testDatabase } from '../../lib/server/testing/index.ts';
+import {
+	aDish,
+	inlineCompute,
+	openTestDb,
+	type TestClient
+} from '../../lib/server/testing/index.ts';
 
 /** How an action ended: what a browser would see of it. */
 type End = { end: 'done' | 'refused' | 'redirect' | 'error'; status: number; data?: unknown };
 type Action = (event: object) => unknown;
 
 let db: Db;
-let client: PGlite;
+let client: TestClient;
 
 async function act(
 	page: string,
@@ -55,7 +59,7 @@ async function act(
 let there: { dish: number; run: number; day: number; dayDish: number; code: string; shelf: number };
 
 before(async () => {
-	({ db, client } = await testDatabase());
+	({ db, client } = await openTestDb());
 	const nowMs = Date.now();
 	await saveHousehold(db, { settledAtMs: nowMs });
 	await addFreezer(db, { name: 'chest', volumeL: 200, setC: -18, shelves: ['top'] });

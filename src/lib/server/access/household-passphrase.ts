@@ -1,6 +1,6 @@
 import { createHash, randomBytes, scrypt, timingSafeEqual, type ScryptOptions } from 'node:crypto';
 import { existsSync } from 'node:fs';
-import { open, readFile, rename } from 'node:fs/promises';
+import { open, readFile, rename, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { syncPath } from '../sync-tree.ts';
 
@@ -32,14 +32,16 @@ export const accessFile = (dataDir: string) => join(dataDir, 'access.json');
 /** Whether the household has a passphrase. */
 export const hasPassphrase = (dataDir: string): boolean => existsSync(accessFile(dataDir));
 
-/** Files as they were read last: every page asks. */
-const read = new Map<string, AccessFile>();
+/** Files as they were read last, and when they were written: every page asks, and another process may have written. */
+const read = new Map<string, { file: AccessFile; writtenMs: number }>();
 
 async function access(dataDir: string): Promise<AccessFile | null> {
+	if (!hasPassphrase(dataDir)) return null;
+	const { mtimeMs: writtenMs } = await stat(accessFile(dataDir));
 	const known = read.get(dataDir);
-	if (known || !hasPassphrase(dataDir)) return known ?? null;
+	if (known?.writtenMs === writtenMs) return known.file;
 	const file = JSON.parse(await readFile(accessFile(dataDir), 'utf8')) as AccessFile;
-	read.set(dataDir, file);
+	read.set(dataDir, { file, writtenMs });
 	return file;
 }
 
@@ -54,7 +56,7 @@ async function keep(dataDir: string, file: AccessFile): Promise<void> {
 	}
 	await rename(`${path}.part`, path);
 	await syncPath(dataDir);
-	read.set(dataDir, file);
+	read.delete(dataDir);
 }
 
 /** Sets the household's passphrase; every device signs in anew. */

@@ -32,7 +32,7 @@ describe('safe copies', () => {
 			shelves: ['top', 'floor']
 		});
 		const wanted = await exportAll(first.db, 0);
-		const copy = await makeCopy(first.client, dir, Date.UTC(2026, 10, 24));
+		const copy = await makeCopy(first, dir, Date.UTC(2026, 10, 24));
 		await assert.rejects(
 			restoreCopy({ dataDir: dir, file: join(copiesDir(dir), copy.name), nowMs: 0 }),
 			/already running/

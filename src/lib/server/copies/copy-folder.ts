@@ -12,7 +12,19 @@ const compressed = promisify<Uint8Array, { level: number }, Buffer>(gzip);
 const keptNewest = 10;
 const keptDays = 30;
 const dayMs = 86_400_000;
-const namePattern = /^almacen-(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)\.(\d{3})Z\.tar\.gz$/;
+const namePattern = /^almacen-(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)\.(\d{3})Z\.(?:tar|sql)\.gz$/;
+
+/** A whole database: the embedded one's folder as an archive, or a server's as SQL. */
+export interface Dump {
+	kind: 'tar' | 'sql';
+	bytes: Uint8Array;
+}
+
+/** The embedded database as an archive. */
+export async function dumpOf(client: PGlite): Promise<Dump> {
+	const dump = await client.dumpDataDir('none');
+	return { kind: 'tar', bytes: new Uint8Array(await dump.arrayBuffer()) };
+}
 
 export interface SafeCopy {
 	name: string;
@@ -48,12 +60,16 @@ export async function listCopies(dataDir: string): Promise<SafeCopy[]> {
  * Writes a dump of the whole database beside the data and forces it to the disk (the database itself never does); then drops
  * what need not be kept any more. A half-written copy never has a copy's name.
  */
-export async function makeCopy(client: PGlite, dataDir: string, nowMs: number): Promise<SafeCopy> {
+export async function makeCopy(
+	opened: { dump(): Promise<Dump> },
+	dataDir: string,
+	nowMs: number
+): Promise<SafeCopy> {
 	const dir = copiesDir(dataDir);
 	await mkdir(dir, { recursive: true, mode: 0o700 });
-	const dump = await client.dumpDataDir('none');
-	const bytes = await compressed(new Uint8Array(await dump.arrayBuffer()), { level: 1 });
-	const name = `almacen-${new Date(nowMs).toISOString().replaceAll(':', '-')}.tar.gz`;
+	const dump = await opened.dump();
+	const bytes = await compressed(dump.bytes, { level: 1 });
+	const name = `almacen-${new Date(nowMs).toISOString().replaceAll(':', '-')}.${dump.kind}.gz`;
 	const unfinished = join(dir, `${name}.part`);
 	await writeToDisk(unfinished, bytes);
 	await rename(unfinished, join(dir, name));

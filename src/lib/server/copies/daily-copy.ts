@@ -1,15 +1,14 @@
-import type { PGlite } from '@electric-sql/pglite';
-import { listCopies, makeCopy } from './copy-folder.ts';
+import { listCopies, makeCopy, type Dump } from './copy-folder.ts';
 import { nowMs } from '../now.ts';
 
 const hourMs = 3_600_000;
 const dayMs = 24 * hourMs;
 
 /** Makes a copy whenever the newest is a day old, looking every hour; returns what stops it. */
-export function copyDaily(client: PGlite, dataDir: string): () => void {
+export function copyDaily(opened: { dump(): Promise<Dump> }, dataDir: string): () => void {
 	const look = async () => {
 		const [newest] = await listCopies(dataDir);
-		if (!newest || nowMs() - newest.madeAtMs >= dayMs) await makeCopy(client, dataDir, nowMs());
+		if (!newest || nowMs() - newest.madeAtMs >= dayMs) await makeCopy(opened, dataDir, nowMs());
 	};
 	const timer = setInterval(() => {
 		look().catch((error) => console.error('The daily safe copy failed:', error));

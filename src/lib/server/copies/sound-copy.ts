@@ -7,9 +7,11 @@ const unpacked = promisify<Uint8Array, Buffer>(gunzip);
 /** What keeps a safe copy from being put back (its archive carries a checksum), or null. */
 export async function troubleWith(file: string): Promise<string | null> {
 	try {
-		const tar = await unpacked(await readFile(file));
-		// an archive of the database's folder names its version file
-		return tar.includes('PG_VERSION') ? null : 'it is no copy of a database';
+		const bytes = await unpacked(await readFile(file));
+		// an archive of the database's folder names its version file; one written as SQL says so
+		return bytes.includes('PG_VERSION') || bytes.includes('PostgreSQL database dump complete')
+			? null
+			: 'it is no copy of a database';
 	} catch (error) {
 		return (error as Error).message;
 	}

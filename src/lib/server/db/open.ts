@@ -7,15 +7,23 @@ import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
 import { syncPath, syncTree } from '../sync-tree.ts';
 import { ensureHousehold } from '../writes/household.ts';
-import { copiesDir, sweepParts } from '../copies/copy-folder.ts';
+import { copiesDir, dumpOf, sweepParts, type Dump } from '../copies/copy-folder.ts';
+import { dumpServer } from '../copies/dump-server.ts';
+import { openServer } from './server.ts';
+import { setTogether } from './together.ts';
 import { openDurable } from './durable-fs.ts';
 import { lockDataFolder } from './lock.ts';
 import * as schema from './schema/index.ts';
 
 export interface Opened {
 	readonly db: Db;
-	readonly client: PGlite;
+	/** everything there is, for a safe copy */
+	dump(): Promise<Dump>;
 	close(): Promise<void>;
+}
+
+export interface OpenedFolder extends Opened {
+	readonly client: PGlite;
 }
 
 export interface OpenOptions {
@@ -86,7 +94,7 @@ async function writing<T>(dir: string, what: () => Promise<T>): Promise<T> {
  * Locks, opens and migrates a data folder. Throws `DataFolderInUse` when another process has it, `DatabaseMissing` when its
  * database is gone, `DatabaseDamaged` when it does not open, `FolderUnwritable` when it cannot be written to.
  */
-export async function openDatabase(options: OpenOptions): Promise<Opened> {
+export async function openDatabase(options: OpenOptions): Promise<OpenedFolder> {
 	const dir = resolve(options.dataDir);
 	await writing(dir, async () => {
 		await mkdir(dir, { recursive: true, mode: 0o700 });
@@ -107,6 +115,7 @@ export async function openDatabase(options: OpenOptions): Promise<Opened> {
 		return {
 			db,
 			client,
+			dump: () => dumpOf(client),
 			close: async () => {
 				await client.close();
 				await lock.release();
@@ -116,6 +125,13 @@ export async function openDatabase(options: OpenOptions): Promise<Opened> {
 		await lock.release();
 		throw error;
 	}
+}
+
+/** Opens the database of a PostgreSQL server (DATABASE_URL); its processes tell each other of changes. Throws `ServerUnreachable`. */
+export async function openOnServer(url: string, migrationsDir: string): Promise<Opened> {
+	const { db, together, close } = await openServer(url, migrationsDir);
+	setTogether(together);
+	return { db, close, dump: async () => ({ kind: 'sql', bytes: await dumpServer(url) }) };
 }
 
 /** Whether a database is to be made. Throws `DatabaseMissing` where something says that there was one. */

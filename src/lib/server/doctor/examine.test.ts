@@ -28,7 +28,7 @@ describe('a data folder looked over', () => {
 		for (const name of ['Red lentil dal', 'Plain rice'])
 			await writeDish(opened.db, aDish({ name }), nowMs);
 		marks = await marksOf(opened.client);
-		await makeCopy(opened.client, sound, nowMs);
+		await makeCopy(opened, sound, nowMs);
 		await opened.close();
 	});
 	after(() => rm(dir, { recursive: true }));

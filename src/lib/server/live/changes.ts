@@ -1,4 +1,5 @@
 import { EventEmitter } from 'node:events';
+import { together } from '../db/together.ts';
 
 /** What open pages are told of: clocks and undo lines, or the state of a packing day. */
 export type Change =
@@ -9,7 +10,21 @@ const emitter = new EventEmitter<{ change: [Change] }>();
 // every open page listens
 emitter.setMaxListeners(0);
 
-export const tellChange = (change: Change): void => void emitter.emit('change', change);
+/** Tells the pages of this process, and those of every other on the same database. */
+export function tellChange(change: Change): void {
+	emitter.emit('change', change);
+	together().tell(JSON.stringify(change));
+}
+
+/** Passes on what other processes tell; after a time of not hearing them, every page looks again. */
+export const hearChanges = (): void =>
+	together().hear(
+		(text) => void emitter.emit('change', JSON.parse(text) as Change),
+		() => {
+			emitter.emit('change', { topic: 'clocks' });
+			emitter.emit('change', { topic: 'day' });
+		}
+	);
 
 /** Calls back on every change until the returned function is called. */
 export function onChange(listener: (change: Change) => void): () => void {

@@ -2,7 +2,6 @@ import assert from 'node:assert/strict';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { after, before, describe, it } from 'node:test';
 import { setTimeout as wait } from 'node:timers/promises';
-import type { PGlite } from '@electric-sql/pglite';
 import type { Db } from '../db/db.ts';
 import { getCooling } from '../queries/cooling.ts';
 import { setCooling, setReadingRemoved } from '../writes/cooling.ts';
@@ -13,20 +12,20 @@ import { readingsOf } from '../queries/freezer-stock.ts';
 import { fetchFreezerReadings } from './follow-freezers.ts';
 import { fetchReadings, thermometer } from './follow-probes.ts';
 import { listProbes } from './thermometer-client.ts';
-import { testDatabase } from '../testing/index.ts';
+import { openTestDb, type TestClient } from '../testing/index.ts';
 
 const port = 4797;
 const address = `http://127.0.0.1:${port}`;
 const fromMs = Date.now();
 
 describe('the thermometer that ships, followed on a real database', () => {
-	let client: PGlite;
+	let client: TestClient;
 	let db: Db;
 	let standIn: ChildProcess;
 	let runId = 0;
 	before(async () => {
 		process.env.ALMACEN_THERMOMETER = address;
-		({ db, client } = await testDatabase());
+		({ db, client } = await openTestDb());
 		// ten minutes a second
 		standIn = spawn(process.execPath, ['stand-ins/thermometer.mjs', String(port)], {
 			env: { ...process.env, ALMACEN_TIME_LAPSE: '600', ALMACEN_TIME_FROM: String(fromMs) }

@@ -71,6 +71,9 @@ interface SequenceRow {
 	is_called: boolean;
 }
 
+/** What others write meanwhile is not seen (PostgreSQL 13.2.2). */
+const oneSnapshot = { isolationLevel: 'repeatable read', accessMode: 'read only' } as const;
+
 /** Everything, as it stands at one moment. */
 export async function exportAll(db: Db, nowMs: number): Promise<Backup> {
 	return db.transaction(async (tx) => {
@@ -88,5 +91,5 @@ export async function exportAll(db: Db, nowMs: number): Promise<Backup> {
 			lastSerial: serial.is_called ? Number(serial.last_value) : 0,
 			tables: tables as unknown as BackupTables
 		};
-	});
+	}, oneSnapshot);
 }

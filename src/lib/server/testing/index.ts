@@ -1,16 +1,54 @@
+import { randomUUID } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { PGlite } from '@electric-sql/pglite';
+import pg from 'pg';
 import { answerCoreRequest } from '../../workers/core-jobs.ts';
 import type { Compute } from '../core-worker.ts';
 import type { Db } from '../db/db.ts';
 import { migrated } from '../db/open.ts';
+import { openServer } from '../db/server.ts';
 import type { DishForm } from '../services/dishes/write-dish.ts';
 
-/** For tests: a real database in memory, from the dump that `npm run build` prepares. */
-export async function testDatabase(): Promise<{ db: Db; client: PGlite }> {
+/** What a test asks of the database itself. */
+export interface TestClient {
+	exec(sql: string): Promise<unknown>;
+	query<T>(sql: string, values?: unknown[]): Promise<{ rows: T[] }>;
+	close(): Promise<void>;
+}
+
+/** Set, the same tests run on a PostgreSQL server: the address of a migrated database that is nobody's, to be duplicated. */
+const template = process.env.ALMACEN_TEST_DATABASE_URL;
+
+/** For tests: a real database of its own, as a new household has it; embedded, from the dump that `npm run build` prepares, or on a server. */
+export async function openTestDb(): Promise<{ db: Db; client: TestClient }> {
+	if (template) return duplicateOf(template);
 	const dump = new Blob([new Uint8Array(await readFile('build/prepared/empty.tar.gz'))]);
 	const client = await PGlite.create({ loadDataDir: dump });
 	return { db: await migrated(client, 'drizzle'), client };
+}
+
+async function duplicateOf(url: string): Promise<{ db: Db; client: TestClient }> {
+	const name = `test_${randomUUID().replaceAll('-', '')}`;
+	const own = new URL(url);
+	const admin = new pg.Pool({ connectionString: url.replace(own.pathname, '/postgres'), max: 1 });
+	await admin.query(`create database ${name} template ${own.pathname.slice(1)}`);
+	own.pathname = name;
+	const { db, close } = await openServer(own.href, 'drizzle');
+	const asked = new pg.Pool({ connectionString: own.href, max: 1 });
+	return {
+		db,
+		client: {
+			exec: (sql) => asked.query(sql),
+			query: <T>(sql: string, values?: unknown[]) =>
+				asked.query(sql, values) as unknown as Promise<{ rows: T[] }>,
+			close: async () => {
+				await asked.end();
+				await close();
+				await admin.query(`drop database ${name}`);
+				await admin.end();
+			}
+		}
+	};
 }
 
 /** For tests: the real computation, in this thread. */

@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import type { PGlite } from '@electric-sql/pglite';
 import type { Db } from '../db/db.ts';
 import { allDishes, getDish } from '../queries/dishes.ts';
 import { exportAll } from '../queries/backup.ts';
@@ -17,7 +16,7 @@ import {
 } from '../services/household/save-household.ts';
 import { writeDish, type DishForm } from '../services/dishes/write-dish.ts';
 import { takeBack } from './take-back.ts';
-import { testDatabase } from '../testing/index.ts';
+import { openTestDb, type TestClient } from '../testing/index.ts';
 
 const dal = {
 	name: 'Dal',
@@ -28,10 +27,10 @@ const dal = {
 } as DishForm;
 
 describe('what is changed can be taken back, once', () => {
-	let client: PGlite;
+	let client: TestClient;
 	let db: Db;
 	before(async () => {
-		({ db, client } = await testDatabase());
+		({ db, client } = await openTestDb());
 	});
 	after(() => client.close());
 	const newest = async () => (await openUndos(db, 1))[0];

@@ -1,13 +1,12 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import type { PGlite } from '@electric-sql/pglite';
 import fc from 'fast-check';
 import { applianceNames } from '../../core/kitchen/owned-appliances.ts';
 import { backupText, backupVersion, readBackup, type Backup } from '../../formats/backup.ts';
 import type { Db } from '../db/db.ts';
 import { exportAll } from '../queries/backup.ts';
 import { importAll } from '../writes/backup.ts';
-import { testDatabase } from '../testing/index.ts';
+import { openTestDb, type TestClient } from '../testing/index.ts';
 
 const ms = fc.integer({ min: 0, max: 4e12 });
 const gone = fc.option(ms, { nil: null });
@@ -375,10 +374,10 @@ const backup: fc.Arbitrary<Backup> = fc.record({
 const someBackup = () => JSON.parse(JSON.stringify(fc.sample(backup, 1)[0])) as Backup;
 
 describe('export of everything, read back', () => {
-	let client: PGlite;
+	let client: TestClient;
 	let db: Db;
 	before(async () => {
-		({ db, client } = await testDatabase());
+		({ db, client } = await openTestDb());
 	});
 	after(() => client.close());
 

@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import type { PGlite } from '@electric-sql/pglite';
 import { coolingView } from '../../../core/cooling/cooling-view.ts';
 import { defaultCompositions } from '../../../core/foods/default-compositions.ts';
 import { predictCooling, type CoolingInput } from '../../../core/index.ts';
@@ -10,7 +9,7 @@ import { getCooling, type CoolingRun } from '../../queries/cooling.ts';
 import { addCooling, addReading } from '../../writes/cooling.ts';
 import { coolingHelps, isDiscarded, moveRun } from './decisions.ts';
 import { forecastFrom } from './start-cooling.ts';
-import { inlineCompute, testDatabase } from '../../testing/index.ts';
+import { inlineCompute, openTestDb, type TestClient } from '../../testing/index.ts';
 
 const compute = inlineCompute;
 const minute = 60_000;
@@ -84,8 +83,8 @@ it('food is discarded by decision, or by the rule as it was measured when the ru
 
 describe('moved, on a real database', () => {
 	let db: Db;
-	let client: PGlite;
-	before(async () => ({ db, client } = await testDatabase()));
+	let client: TestClient;
+	before(async () => ({ db, client } = await openTestDb()));
 	after(() => client.close());
 
 	it('into ice: the same clock goes on, the forecast from then on is the ice’s', async () => {

@@ -1,10 +1,13 @@
-/** One change of a day after the other: two devices never plan over each other. */
+import { together } from '../../db/together.ts';
+
+/** One change of a day after the other: two devices never plan over each other, whichever process they ask. */
 const queues = new Map<number, Promise<unknown>>();
 
 /** Does something with a day once what was asked of it before is done. */
 export function inTurn<T>(dayId: number, work: () => Promise<T>): Promise<T> {
 	const before = queues.get(dayId) ?? Promise.resolve();
-	const mine = before.then(work, work);
+	const inLock = () => together().alone(`day ${dayId}`, work);
+	const mine = before.then(inLock, inLock);
 	const quiet = mine
 		.catch(() => undefined)
 		.then(() => {

@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import type { PGlite } from '@electric-sql/pglite';
 import fc from 'fast-check';
 import { pricesCsv, readPricesCsv } from '../../../formats/price-csv.ts';
 import { readRecipes } from '../../../formats/recipe-file.ts';
@@ -30,7 +29,7 @@ import type { DishForm } from '../dishes/write-dish.ts';
 import { importRecipe } from '../dishes/import-recipe.ts';
 import { planOfDay } from './plan-menu.ts';
 import { writtenDish } from '../dishes/written-dish.ts';
-import { testDatabase } from '../../testing/index.ts';
+import { openTestDb, type TestClient } from '../../testing/index.ts';
 
 const stewText =
 	'Bean stew\nServes 8\n2 x 400 g cans white beans\n4 onions, diced\nSimmer for 40 minutes. Cool and freeze.';
@@ -44,7 +43,7 @@ const asked = {
 } as const;
 
 describe('menu and shop on a real database', () => {
-	let client: PGlite;
+	let client: TestClient;
 	let db: Db;
 	let stew = 0;
 	let soup = 0;
@@ -53,7 +52,7 @@ describe('menu and shop on a real database', () => {
 	const plan = async () => (await planOfDay(db, dayId, asked))!;
 	const onion = async () => (await plan()).priced.find(({ line }) => line.key === 'onion')!;
 	before(async () => {
-		({ db, client } = await testDatabase());
+		({ db, client } = await openTestDb());
 	});
 	after(() => client.close());
 

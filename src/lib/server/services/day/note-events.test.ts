@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import type { PGlite } from '@electric-sql/pglite';
 import { dayState, type DayEvent, type DayEventKind } from '../../../core/schedule/day-events.ts';
 import { dayBoard, goesOnWith } from '../../../core/schedule/day-board.ts';
 import { coolId } from '../../../core/schedule/day-tasks.ts';
@@ -25,7 +24,7 @@ import { prepDay } from './prep-lists.ts';
 import { acceptLearned } from './learned-work.ts';
 import { changeRun, noteEvents } from './note-events.ts';
 import { writeDish, type DishForm } from '../dishes/write-dish.ts';
-import { testDatabase, inlineCompute } from '../../testing/index.ts';
+import { openTestDb, inlineCompute, type TestClient } from '../../testing/index.ts';
 
 const compute = inlineCompute;
 
@@ -61,14 +60,14 @@ const event = (
 });
 
 describe('a packing day on a real database', () => {
-	let client: PGlite;
+	let client: TestClient;
 	let db: Db;
 	let stew = 0;
 	let dayId = 0;
 	let run: RunSheet;
 
 	before(async () => {
-		({ db, client } = await testDatabase());
+		({ db, client } = await openTestDb());
 		stew = await writeDish(
 			db,
 			form(

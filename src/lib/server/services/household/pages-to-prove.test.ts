@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { readdirSync } from 'node:fs';
 import { it } from 'node:test';
 import { writeDish } from '../dishes/write-dish.ts';
-import { aDish, testDatabase } from '../../testing/index.ts';
+import { aDish, openTestDb } from '../../testing/index.ts';
 import { addDay } from '../../writes/days.ts';
 import { pagesToProve } from './pages-to-prove.ts';
 
@@ -10,7 +10,7 @@ import { pagesToProve } from './pages-to-prove.ts';
 const elsewhere = /\[code\]|labels|pack\/\[id=id\]|cool\/\[id=id\]|sheet|helper|sign-in/;
 
 it('every screen there is has an address to be proven', async () => {
-	const { db, client } = await testDatabase();
+	const { db, client } = await openTestDb();
 	await writeDish(db, aDish(), 0);
 	await addDay(db, '2026-11-28', 0);
 	const asked = await pagesToProve(db);

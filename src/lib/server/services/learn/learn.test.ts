@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import type { PGlite } from '@electric-sql/pglite';
 import { forecastMinOf } from '../../../core/learning/observe.ts';
 import type { CookRecord } from '../../../core/learning/proposals.ts';
 import type { Db } from '../../db/db.ts';
@@ -11,7 +10,7 @@ import { getHousehold, listFreezers } from '../../queries/household.ts';
 import { frozenPacks, isCookable, packByCode } from '../../queries/packs.ts';
 import { listPrices } from '../../queries/pantry.ts';
 import { openUndos } from '../../queries/undo.ts';
-import { aDish, inlineCompute, testDatabase } from '../../testing/index.ts';
+import { aDish, inlineCompute, openTestDb, type TestClient } from '../../testing/index.ts';
 import { takeBack } from '../../undo/take-back.ts';
 import { addDay } from '../../writes/days.ts';
 import { addFreezer, saveHousehold } from '../../writes/household.ts';
@@ -32,7 +31,7 @@ const dayMs = 86_400_000;
 const nowMs = Date.UTC(2026, 10, 26, 18, 0);
 
 describe('what a household wrote down, and what follows', () => {
-	let client: PGlite;
+	let client: TestClient;
 	let db: Db;
 	let dishId: number;
 	const kinds = async () =>
@@ -42,7 +41,7 @@ describe('what a household wrote down, and what follows', () => {
 	const undo = async () => takeBack(db, (await openUndos(db, 1))[0].id, nowMs);
 
 	before(async () => {
-		({ db, client } = await testDatabase());
+		({ db, client } = await openTestDb());
 		await saveHousehold(db, { settledAtMs: nowMs, timeZone: 'Europe/Zurich' });
 		await addFreezer(db, { name: 'chest', volumeL: 200, setC: -18, shelves: ['top'] });
 		const [{ shelves }] = await listFreezers(db);

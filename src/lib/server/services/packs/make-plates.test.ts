@@ -1,7 +1,6 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import type { PGlite } from '@electric-sql/pglite';
-import { aDish, inlineCompute, testDatabase } from '../../testing/index.ts';
+import { aDish, inlineCompute, openTestDb, type TestClient } from '../../testing/index.ts';
 import type { Db } from '../../db/db.ts';
 import { getDish, listDishes } from '../../queries/dishes.ts';
 import { packByCode } from '../../queries/packs.ts';
@@ -16,14 +15,14 @@ import { packAsPlanned } from './pack-portions.ts';
 const nowMs = Date.UTC(2026, 10, 24, 12);
 
 describe('plates and planned portions, on a real database', () => {
-	let client: PGlite;
+	let client: TestClient;
 	let db: Db;
 	let dayId = 0;
 	let shelfId = 0;
 	let stew = 0;
 	let rice = 0;
 	before(async () => {
-		({ db, client } = await testDatabase());
+		({ db, client } = await openTestDb());
 		await addFreezer(db, { name: 'chest', volumeL: 200, setC: -18, shelves: ['top'] });
 		shelfId = (await listFreezers(db))[0].shelves[0].id;
 		const dish = (name: string, lines: string, method = 'Simmer for an hour.') =>

@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import type { PGlite } from '@electric-sql/pglite';
 import type { Db } from '../../db/db.ts';
 import { getCooling, runningClocks, runningCoolings } from '../../queries/cooling.ts';
 import { addReading, setCoolingEnd, setReadingRemoved } from '../../writes/cooling.ts';
@@ -23,17 +22,17 @@ import { takeBack } from '../../undo/take-back.ts';
 import { changePack, refreezeOf, splitPack, type PackDeed } from './change-packs.ts';
 import { startCooling } from '../cooling/start-cooling.ts';
 import { writeDish, type DishForm } from '../dishes/write-dish.ts';
-import { testDatabase, inlineCompute } from '../../testing/index.ts';
+import { openTestDb, inlineCompute, type TestClient } from '../../testing/index.ts';
 
 const nowMs = Date.UTC(2026, 10, 24, 12);
 const compute = inlineCompute;
 
 describe('from the dish to the freezer, on a real database', () => {
-	let client: PGlite;
+	let client: TestClient;
 	let db: Db;
 	let request: PackingRequest;
 	before(async () => {
-		({ db, client } = await testDatabase());
+		({ db, client } = await openTestDb());
 		await addFreezer(db, { name: 'chest', volumeL: 200, setC: -18, shelves: ['top', 'floor'] });
 		const [freezer] = await listFreezers(db);
 		const dishId = await writeDish(

@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import type { PGlite } from '@electric-sql/pglite';
 import { readStock, readTable, stockCsv } from '../../../formats/stock-csv.ts';
 import { metricHabit } from '../../../present/habit.ts';
 import { frozenThingSchema, type FrozenThing } from '../../../schemas/frozen-thing.ts';
@@ -20,7 +19,7 @@ import { writeDish, type DishForm } from '../dishes/write-dish.ts';
 import { writeFreezer } from '../household/change-freezer.ts';
 import { computeMissingCards } from './cards-behind.ts';
 import { writeDown } from './write-down.ts';
-import { testDatabase, inlineCompute } from '../../testing/index.ts';
+import { openTestDb, inlineCompute, type TestClient } from '../../testing/index.ts';
 
 const today = '2026-11-25';
 const nowMs = Date.UTC(2026, 10, 25, 12);
@@ -39,7 +38,7 @@ it('when it was frozen, as people say it; a month is taken from its first day, t
 });
 
 describe('what is there already, on a real database', () => {
-	let client: PGlite;
+	let client: TestClient;
 	let db: Db;
 	let shelfId = 0;
 	let otherId = 0;
@@ -57,7 +56,7 @@ describe('what is there already, on a real database', () => {
 		return ids;
 	};
 	before(async () => {
-		({ db, client } = await testDatabase());
+		({ db, client } = await openTestDb());
 		await addFreezer(db, { name: 'chest', volumeL: 200, setC: -18, shelves: ['top', 'floor'] });
 		const [freezer] = await listFreezers(db);
 		[shelfId, otherId] = freezer.shelves.map(({ id }) => id);

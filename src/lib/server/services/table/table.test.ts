@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import type { PGlite } from '@electric-sql/pglite';
 import ICAL from 'ical.js';
 import { methodKey } from '../../../core/cooking/method.ts';
 import { cookSheet } from '../../../core/serving/cook-sheet/cook-sheet.ts';
@@ -12,7 +11,7 @@ import { getHousehold, listFreezers } from '../../queries/household.ts';
 import { mealsBetween, openLeftovers } from '../../queries/meals.ts';
 import { frozenPacks, isCookable, packByCode, packsByCode } from '../../queries/packs.ts';
 import { openUndos } from '../../queries/undo.ts';
-import { aDish, inlineCompute, testDatabase } from '../../testing/index.ts';
+import { aDish, inlineCompute, openTestDb, type TestClient } from '../../testing/index.ts';
 import { takeBack } from '../../undo/take-back.ts';
 import { addFreezer, saveHousehold } from '../../writes/household.ts';
 import { writeDish } from '../dishes/write-dish.ts';
@@ -32,11 +31,11 @@ const minMs = 60_000;
 const nowMs = Date.UTC(2026, 10, 26, 15, 0);
 
 describe('from choosing to served', () => {
-	let client: PGlite;
+	let client: TestClient;
 	let db: Db;
 	let codes: string[];
 	before(async () => {
-		({ db, client } = await testDatabase());
+		({ db, client } = await openTestDb());
 		await saveHousehold(db, { settledAtMs: nowMs, timeZone: 'Europe/Zurich' });
 		await addFreezer(db, { name: 'chest', volumeL: 200, setC: -18, shelves: ['top'] });
 		const [freezer] = await listFreezers(db);

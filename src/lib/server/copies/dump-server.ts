@@ -1,0 +1,28 @@
+import { execFile } from 'node:child_process';
+import { promisify } from 'node:util';
+
+const run = promisify(execFile);
+const mostBytes = 4 * 1024 ** 3;
+
+/**
+ * Everything in a server's database as SQL, by the server's own `pg_dump` (package postgresql-client), in one snapshot. Written as
+ * inserts, so that the embedded database reads it, too. Throws where there is no `pg_dump`, or it is older than the server.
+ */
+export async function dumpServer(url: string): Promise<Uint8Array> {
+	try {
+		const { stdout } = await run(
+			'pg_dump',
+			['--dbname', url, '--no-owner', '--no-privileges', '--rows-per-insert=200'],
+			{ encoding: 'buffer', maxBuffer: mostBytes }
+		);
+		return stdout;
+	} catch (error) {
+		// what was called has the password of the server in it, and is not repeated
+		const { code, stderr } = error as { code?: unknown; stderr?: Buffer };
+		throw new Error(
+			code === 'ENOENT'
+				? 'There is no pg_dump here: install postgresql-client, in the version of the server.'
+				: `pg_dump ended with ${String(code)}: ${String(stderr ?? '').split('\n')[0]}`
+		);
+	}
+}

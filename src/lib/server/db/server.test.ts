@@ -1,0 +1,134 @@
+import assert from 'node:assert/strict';
+import { randomUUID } from 'node:crypto';
+import { after, before, describe, it } from 'node:test';
+import { sql } from 'drizzle-orm';
+import pg from 'pg';
+import { exportAll } from '../queries/backup.ts';
+import { writeDish } from '../services/dishes/write-dish.ts';
+import { aDish, openTestDb } from '../testing/index.ts';
+import { importAll } from '../writes/backup.ts';
+import { openServer, ServerUnreachable, type OnServer } from './server.ts';
+
+const template = process.env.ALMACEN_TEST_DATABASE_URL;
+const skip = template ? false : 'no PostgreSQL server was named (ALMACEN_TEST_DATABASE_URL)';
+
+/** Waits until something holds; the runner's own limit ends it otherwise. */
+async function until(holds: () => boolean): Promise<void> {
+	while (!holds()) await new Promise((resolve) => setTimeout(resolve, 20));
+}
+
+describe('several processes on one PostgreSQL server', { skip, timeout: 60_000 }, () => {
+	let admin: pg.Pool;
+	let url: string;
+	let one: OnServer;
+	let two: OnServer;
+	const name = `test_${randomUUID().replaceAll('-', '')}`;
+	before(async () => {
+		const address = new URL(template!);
+		admin = new pg.Pool({
+			connectionString: template!.replace(address.pathname, '/postgres'),
+			max: 1
+		});
+		await admin.query(`create database ${name}`);
+		address.pathname = name;
+		url = address.href;
+		// both find it empty: the migrations run once
+		[one, two] = await Promise.all([openServer(url, 'drizzle'), openServer(url, 'drizzle')]);
+	});
+	after(async () => {
+		await one?.close();
+		await two?.close();
+		await admin.query(`drop database ${name} with (force)`);
+		await admin.end();
+	});
+
+	it('one tells, the other hears; after its connection was cut it says that something may be missing, and hears on', async () => {
+		const heard: string[] = [];
+		let missed = 0;
+		two.together.hear(
+			(text) => heard.push(text),
+			() => missed++
+		);
+		one.together.hear(
+			(text) => heard.push(`own ${text}`),
+			() => undefined
+		);
+		one.together.tell('{"topic":"day"}');
+		await until(() => heard.length > 0);
+		await admin.query(
+			`select pg_terminate_backend(pid) from pg_stat_activity where datname = $1 and query like 'listen%'`,
+			[name]
+		);
+		await until(() => missed > 0);
+		// the one that tells may have been cut, too: what it tells goes by another connection
+		one.together.tell('again');
+		await until(() => heard.includes('again'));
+		assert.deepEqual(heard, ['{"topic":"day"}', 'again']);
+	});
+
+	it('under one name one works at a time, of either process', async () => {
+		let inside = 0;
+		let most = 0;
+		const work = async () => {
+			most = Math.max(most, ++inside);
+			await new Promise((resolve) => setImmediate(resolve));
+			inside--;
+		};
+		await Promise.all(
+			Array.from({ length: 20 }, (_, i) => (i % 2 ? one : two).together.alone('day 1', work))
+		);
+		assert.equal(most, 1);
+	});
+
+	it('what one process does alone goes to the other when that one ends', async () => {
+		const doing = new Set<string>();
+		const as = (who: string) => () => {
+			doing.add(who);
+			return () => void doing.delete(who);
+		};
+		const third = await openServer(url, 'drizzle');
+		third.together.inOneProcess('copies', as('third'));
+		await until(() => doing.has('third'));
+		const stop = one.together.inOneProcess('copies', as('one'));
+		assert.deepEqual([...doing], ['third']);
+		await third.close();
+		await until(() => doing.has('one'));
+		assert.deepEqual([...doing], ['one']);
+		stop();
+	});
+
+	it('what a transaction has read still holds when it writes, whoever writes beside it', async () => {
+		await one.db.execute(sql`create table tally (n int)`);
+		await one.db.execute(sql`insert into tally values (0)`);
+		const add = ({ db }: OnServer) =>
+			db.transaction(async (tx) => {
+				const { rows } = (await tx.execute(sql`select n from tally`)) as unknown as {
+					rows: { n: number }[];
+				};
+				await tx.execute(sql`update tally set n = ${rows[0].n + 1}`);
+			});
+		await Promise.all(Array.from({ length: 20 }, (_, i) => add(i % 2 ? one : two)));
+		const { rows } = (await two.db.execute(sql`select n from tally`)) as unknown as {
+			rows: { n: number }[];
+		};
+		assert.equal(rows[0].n, 20);
+		await one.db.execute(sql`drop table tally`);
+	});
+
+	it('a household moves from one to another and back, identical', async () => {
+		const { db, client } = await openTestDb();
+		await writeDish(db, aDish(), 5);
+		const was = await exportAll(db, 0);
+		await importAll(one.db, was);
+		const there = await exportAll(two.db, 0);
+		assert.deepEqual(there.tables, was.tables);
+		await client.close();
+	});
+
+	it('where no server answers it is said in a sentence', async () => {
+		await assert.rejects(
+			openServer('postgres://almacen@127.0.0.1:1/x', 'drizzle'),
+			ServerUnreachable
+		);
+	});
+});

@@ -1,0 +1,210 @@
+import { createHash, randomUUID } from 'node:crypto';
+import { sql } from 'drizzle-orm';
+import { drizzle } from 'drizzle-orm/node-postgres';
+import { migrate } from 'drizzle-orm/node-postgres/migrator';
+import pg from 'pg';
+import { ensureHousehold } from '../writes/household.ts';
+import type { Db } from './db.ts';
+import * as schema from './schema/index.ts';
+import type { Together } from './together.ts';
+
+/** Counts come as numbers, as they do from the embedded database; none here is beyond what a number holds. */
+pg.types.setTypeParser(pg.types.builtins.INT8, Number);
+
+const mostConnections = 10;
+/** Connections that only hold a lock. */
+const mostLocks = 5;
+const channel = 'almacen_changes';
+const againMs = 1_000;
+const electionMs = 5_000;
+
+/** The server does not answer, or does not let anybody in. */
+export class ServerUnreachable extends Error {
+	constructor(why: string) {
+		super(
+			`The PostgreSQL server of DATABASE_URL cannot be used: ${why}. Look whether it runs, and at the address, name and password; ` +
+				'without DATABASE_URL the data folder is used.'
+		);
+		this.name = 'ServerUnreachable';
+	}
+}
+
+export interface OnServer {
+	readonly db: Db;
+	readonly together: Together;
+	close(): Promise<void>;
+}
+
+/** The number an advisory lock goes by (PostgreSQL 9.28.10: one key of 64 bits). */
+const lockKey = (name: string): bigint =>
+	createHash('sha256').update(`almacen ${name}`).digest().readBigInt64BE();
+
+/**
+ * Opens and migrates the database of a PostgreSQL server, on which several of these processes may work. Transactions that write come
+ * one after the other, as in the embedded database, so that what one has read still holds when it writes. Throws `ServerUnreachable`.
+ */
+export async function openServer(url: string, migrationsDir: string): Promise<OnServer> {
+	const pool = new pg.Pool({ connectionString: url, max: mostConnections });
+	const locks = new pg.Pool({ connectionString: url, max: mostLocks });
+	for (const each of [pool, locks])
+		each.on('error', (error) =>
+			console.error('A connection to the database was lost:', error.message)
+		);
+	const held = locked(locks);
+	try {
+		const db = drizzle(pool, { schema, casing: 'snake_case' });
+		await held('migrations', async () => {
+			await migrate(db, { migrationsFolder: migrationsDir });
+			await ensureHousehold(db as unknown as Db);
+		});
+		const ears = new Ears(url);
+		await ears.open();
+		const elections = new Set<() => Promise<void>>();
+		return {
+			db: oneWriterAtATime(db as unknown as Db),
+			together: {
+				tell: (text) => ears.tell(pool, text),
+				hear: (told, missed) => ears.hear(told, missed),
+				alone: held,
+				inOneProcess: (name, start) => {
+					const stop = elected(url, name, start);
+					elections.add(stop);
+					return () => void stop();
+				}
+			},
+			close: async () => {
+				for (const stop of elections) await stop();
+				await ears.close();
+				await locks.end();
+				await pool.end();
+			}
+		};
+	} catch (error) {
+		await Promise.allSettled([locks.end(), pool.end()]);
+		throw new ServerUnreachable((error as Error).message || String(error));
+	}
+}
+
+/** Every transaction that writes waits for the one before it, of whatever process. */
+function oneWriterAtATime(db: Db): Db {
+	const key = lockKey('writing');
+	const begin = db.transaction.bind(db);
+	db.transaction = (work, config) =>
+		begin(async (tx) => {
+			if (config?.accessMode !== 'read only')
+				await tx.execute(sql`select pg_advisory_xact_lock(${key.toString()}::bigint)`);
+			return work(tx);
+		}, config);
+	return db;
+}
+
+function locked(pool: pg.Pool): Together['alone'] {
+	return async (name, work) => {
+		const client = await pool.connect();
+		const key = lockKey(name).toString();
+		try {
+			await client.query('select pg_advisory_lock($1)', [key]);
+			try {
+				return await work();
+			} finally {
+				await client.query('select pg_advisory_unlock($1)', [key]);
+			}
+		} finally {
+			client.release();
+		}
+	};
+}
+
+/** A connection of its own that hears what other processes tell; when it is lost it comes back, and something may have been missed. */
+class Ears {
+	private readonly me = randomUUID();
+	private client: pg.Client | null = null;
+	private closed = false;
+	private told: (text: string) => void = () => undefined;
+	private missed: () => void = () => undefined;
+
+	constructor(private readonly url: string) {}
+
+	hear(told: (text: string) => void, missed: () => void): void {
+		this.told = told;
+		this.missed = missed;
+	}
+
+	tell(pool: pg.Pool, text: string): void {
+		pool
+			.query('select pg_notify($1, $2)', [channel, `${this.me} ${text}`])
+			.catch((error: Error) => console.error('Other processes were not told:', error.message));
+	}
+
+	async open(): Promise<void> {
+		const client = new pg.Client({ connectionString: this.url, keepAlive: true });
+		client.on('notification', ({ payload = '' }) => {
+			const [from, ...text] = payload.split(' ');
+			if (from !== this.me) this.told(text.join(' '));
+		});
+		client.on('error', () => undefined);
+		client.on('end', () => this.again());
+		await client.connect();
+		await client.query(`listen ${channel}`);
+		this.client = client;
+	}
+
+	private again(): void {
+		if (this.closed) return;
+		setTimeout(() => {
+			this.open().then(
+				() => this.missed(),
+				() => this.again()
+			);
+		}, againMs).unref();
+	}
+
+	async close(): Promise<void> {
+		this.closed = true;
+		await this.client?.end();
+	}
+}
+
+/** Runs something while this process holds the lock of its name; asks for it again and again, and loses it with its connection. */
+function elected(url: string, name: string, start: () => () => void): () => Promise<void> {
+	const key = lockKey(`elected ${name}`).toString();
+	let client: pg.Client | null = null;
+	let stopWork: (() => void) | null = null;
+	const lost = () => {
+		stopWork?.();
+		stopWork = null;
+		client = null;
+	};
+	let busy = false;
+	const ask = async () => {
+		if (busy || stopWork) return;
+		busy = true;
+		try {
+			if (!client) {
+				const fresh = new pg.Client({ connectionString: url, keepAlive: true });
+				fresh.on('error', () => undefined);
+				fresh.on('end', lost);
+				await fresh.connect();
+				client = fresh;
+			}
+			const { rows } = await client.query<{ won: boolean }>(
+				'select pg_try_advisory_lock($1) as won',
+				[key]
+			);
+			if (rows[0].won) stopWork = start();
+		} catch (error) {
+			console.error(`Who does "${name}" could not be asked:`, (error as Error).message);
+		} finally {
+			busy = false;
+		}
+	};
+	void ask();
+	const timer = setInterval(() => void ask(), electionMs);
+	timer.unref();
+	return async () => {
+		clearInterval(timer);
+		const mine = client;
+		lost();
+		await mine?.end();
+	};
+}
