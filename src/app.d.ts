@@ -1,6 +1,7 @@
 import type { Compute } from '$lib/server/core-worker';
 import type { SafeCopy } from '$lib/server/copies/copy-folder';
 import type { ReadExported, ReadPasted } from '$lib/server/reading/read-pasted';
+import type { HouseholdAccess } from '$lib/server/access/household-access';
 import type { Db } from '$lib/server/db/db';
 
 declare global {
@@ -21,7 +22,12 @@ declare global {
 			/** a browser, as far as telling it of changes goes */
 			device: string;
 			/** who gets in from other devices */
-			access: { hasPassphrase(): boolean; signOutEverywhere(): Promise<void> };
+			access: HouseholdAccess;
+			/** what other devices call this server by */
+			addresses: string[];
+			/** where the data folder lies */
+			hasRoom(): Promise<boolean>;
+			freeBytes(): Promise<number>;
 			compute: Compute;
 			/** where files are tried before they replace anything */
 			trial: { preparedDump: string; migrationsDir: string };

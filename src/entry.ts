@@ -69,6 +69,8 @@ const server = createServer((request, response) => {
 			host: headers.host,
 			origin: headers.origin,
 			contentType: headers['content-type'],
+			bearer:
+				(request.url ?? '').startsWith('/api/v1/') && /^Bearer /.test(headers.authorization ?? ''),
 			localAddress: request.socket.localAddress
 		},
 		configured

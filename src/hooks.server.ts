@@ -15,16 +15,15 @@ import {
 	type ServerInit
 } from '@sveltejs/kit';
 import { plainAddress, withPlainForm } from '$lib/server/access/clean-request';
-import { gateOf } from '$lib/server/access/gate';
-import {
-	hasPassphrase,
-	isSignedIn,
-	setPassphrase,
-	signOutEverywhere
-} from '$lib/server/access/household-passphrase';
+import { householdAccess } from '$lib/server/access/household-access';
+import { gateOf, isLoopbackName } from '$lib/server/access/gate';
+import { hasPassphrase, isSignedIn, setPassphrase } from '$lib/server/access/household-passphrase';
+import { programOf } from '$lib/server/access/programs';
 import { sessionCookie } from '$lib/server/access/session-cookie';
 import { once } from '$lib/server/access/once';
-import { hasRoom } from '$lib/server/disk-room';
+import { log, problem } from '$lib/server/log';
+import { countRequest } from '$lib/server/metrics';
+import { freeBytes, hasRoom } from '$lib/server/disk-room';
 import { startCoreWorker } from '$lib/server/core-worker';
 import { ServerUnreachable } from '$lib/server/db/server';
 import { together } from '$lib/server/db/together';
@@ -100,12 +99,19 @@ export const init: ServerInit = async () => {
 		await core?.stop();
 		await reading?.stop();
 		await makeCopy(kept, dataDir(), nowMs()).catch((error) =>
-			console.error('The safe copy at closing failed:', error)
+			log.error(problem(error), 'the safe copy at closing failed')
 		);
 		await kept.close();
 		process.exit(0);
 	});
 };
+
+/** What other devices call this server by: set at its start (ALMACEN_ADDRESSES), or as this page was called. */
+function addressesOf(url: URL): string[] {
+	const known = (env.ALMACEN_ADDRESSES || env.ALMACEN_ORIGIN || '').split(/[\s,]+/).filter(Boolean);
+	const isOwn = isLoopbackName(url.hostname);
+	return [...new Set([...(isOwn ? [] : [url.origin]), ...known])];
+}
 
 /** Whether this request is answered, where the household has a passphrase. */
 async function gateFor(event: RequestEvent) {
@@ -120,6 +126,10 @@ async function gateFor(event: RequestEvent) {
 	});
 }
 
+/** What is for other programs needs a token, also on this machine; only its description does not. */
+const asksAsProgram = (pathname: string) =>
+	pathname.startsWith('/api/v1/') && pathname !== '/api/v1/openapi.json';
+
 /** What a form that cannot be kept gets: what was typed stays where it is. */
 function noRoom(request: Request): Response {
 	const { diskFull } = w.hooksServerAnswers;
@@ -129,7 +139,22 @@ function noRoom(request: Request): Response {
 		: text(diskFull, { status: 507 });
 }
 
-export const handle: Handle = async ({ event, resolve }) => {
+/** Slower than this a request is worth a line, ms. */
+const slowMs = 1000;
+
+export const handle: Handle = async (asked) => {
+	const from = performance.now();
+	const response = await answer(asked);
+	const { route, request } = asked.event;
+	const ms = Math.round(performance.now() - from);
+	if (!proof.getStore()) countRequest(route.id, request.method, response.status, ms / 1000);
+	const line = { route: route.id, method: request.method, status: response.status, ms };
+	if (request.method === 'POST' || ms > slowMs) log.info(line, 'answered');
+	else log.debug(line, 'answered');
+	return response;
+};
+
+const answer: Handle = async ({ event, resolve }) => {
 	if (opened && core && reading) {
 		const { db } = opened;
 		const kept = opened;
@@ -140,10 +165,10 @@ export const handle: Handle = async ({ event, resolve }) => {
 			path: (name) => join(copiesDir(dataDir()), name)
 		};
 		event.locals.trial = { preparedDump, migrationsDir };
-		event.locals.access = {
-			hasPassphrase: () => hasPassphrase(dataDir()),
-			signOutEverywhere: () => signOutEverywhere(dataDir())
-		};
+		event.locals.access = householdAccess(dataDir(), event.cookies.get(sessionCookie.name));
+		event.locals.hasRoom = () => hasRoom(dataDir(), Date.now());
+		event.locals.freeBytes = () => freeBytes(dataDir(), Date.now());
+		event.locals.addresses = addressesOf(event.url);
 		event.locals.compute = core.compute;
 		event.locals.readPasted = reading.readPasted;
 		event.locals.readExported = reading.readExported;
@@ -158,6 +183,14 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const gate = await gateFor(event);
 	if (gate === 'sign-in')
 		redirect(303, `/sign-in?to=${encodeURIComponent(event.url.pathname + event.url.search)}`);
+	if (
+		asksAsProgram(event.url.pathname) &&
+		!(await programOf(dataDir(), event.request.headers.get('authorization')))
+	)
+		return json(
+			{ message: w.programAnswers.noToken },
+			{ status: 401, headers: { 'www-authenticate': 'Bearer' } }
+		);
 	if (gate === 'refused') return text(w.signIn.needed, { status: 401 });
 	if (event.request.method === 'POST' && !(await hasRoom(dataDir(), Date.now())))
 		return noRoom(event.request);
@@ -178,7 +211,10 @@ export const handleError: HandleServerError = ({ error, event, status, message }
 		return { message };
 	}
 	const reference = randomUUID().slice(0, 8);
-	console.error(`[${reference}] ${event.request.method} ${event.url.pathname}: ${message}`, error);
+	log.error(
+		{ reference, route: event.route.id, method: event.request.method, status, ...problem(error) },
+		'a request failed'
+	);
 	return {
 		message: w.hooksServerAnswers.unexpected,
 		reference

@@ -51,7 +51,7 @@ interface RouteModule {
 	POST?: Handler;
 }
 /** These ask the framework's own modules, which are there in a build only: the journeys call them. */
-const inBuildOnly = /sign-in|\(kitchen\)\/(labels|help)\/|\.pdf\//;
+const inBuildOnly = /sign-in|pair\/|\(kitchen\)\/(labels|help)\/|\.pdf\//;
 
 async function targets(): Promise<Target[]> {
 	const found: Target[] = [];
@@ -185,8 +185,25 @@ function eventOf(
 			device: 'x',
 			compute: timedCompute,
 			readPasted: async () => ({ recipes: [], problems: [] }),
-			access: { hasPassphrase: () => true, signOutEverywhere: async () => undefined },
-			copies: { list: async () => [], make: async () => ({ name: '', madeAtMs: 0, bytes: 0 }) }
+			access: {
+				hasPassphrase: () => true,
+				devices: async () => [],
+				startPairing: async () => 'code',
+				signOut: async () => undefined,
+				signOutEverywhere: async () => undefined,
+				changePassphrase: async () => true,
+				programs: async () => [],
+				addProgram: async () => 'token',
+				removeProgram: async () => undefined
+			},
+			addresses: ['http://192.168.1.20:4780'],
+			trial: { preparedDump: 'build/prepared/empty.tar.gz', migrationsDir: 'drizzle' },
+			readExported: async (text: string) => readBackup(text),
+			copies: {
+				list: async () => [],
+				make: async () => ({ name: '', madeAtMs: 0, bytes: 0 }),
+				path: (name: string) => name
+			}
 		}
 	};
 }

@@ -8,12 +8,16 @@ const lookEveryMs = 3000;
 let lookedMs = -Infinity;
 let leftBytes = Infinity;
 
-/** Whether there is room to write where a folder lies, looked at every few seconds; reading goes on without. */
-export async function hasRoom(dir: string, nowMs: number): Promise<boolean> {
+/** Room left where a folder lies, bytes, looked at every few seconds. */
+export async function freeBytes(dir: string, nowMs: number): Promise<number> {
 	if (nowMs - lookedMs >= lookEveryMs) {
 		const { bavail, bsize } = await statfs(dir);
 		leftBytes = bavail * bsize;
 		lookedMs = nowMs;
 	}
-	return leftBytes >= floorBytes;
+	return leftBytes;
 }
+
+/** Whether there is room to write where a folder lies; reading goes on without. */
+export const hasRoom = async (dir: string, nowMs: number): Promise<boolean> =>
+	(await freeBytes(dir, nowMs)) >= floorBytes;

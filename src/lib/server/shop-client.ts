@@ -1,3 +1,4 @@
+import { logFailure } from './log.ts';
 import * as yup from 'yup';
 import { askJson } from './ask-json';
 
@@ -37,7 +38,7 @@ const ask = <S extends yup.Schema>(path: string, schema: S, init?: RequestInit) 
 	askJson(address() + path, schema, {
 		patienceMs,
 		init,
-		failed: (why) => console.error('The shop did not answer:', why)
+		failed: logFailure('the shop did not answer')
 	});
 
 export const shopOffers = () => ask('/offers', offersSchema);

@@ -9,6 +9,14 @@ import type { Actions, PageServerLoad } from './$types';
 
 const dataDir = () => env.ALMACEN_DATA || 'data';
 
+/** What a device is called until it says otherwise. */
+const deviceName = (agent: string | null) =>
+	/iPad|Tablet/.test(agent ?? '')
+		? w.signIn.tablet
+		: /Mobi|Android/.test(agent ?? '')
+			? w.signIn.phone
+			: w.signIn.computer;
+
 /** Nothing of the household is on this page. */
 export const load: PageServerLoad = ({ url }) => {
 	if (!hasPassphrase(dataDir())) redirect(303, '/');
@@ -22,7 +30,8 @@ export const actions: Actions = {
 		const nowMs = Date.now();
 		if (!attempts.allow(from, nowMs)) return fail(429, { message: w.signIn.later });
 		const said = String(form.get('passphrase') ?? '').slice(0, 1000);
-		const token = await signIn(dataDir(), said, nowMs);
+		const name = deviceName(request.headers.get('user-agent'));
+		const token = await signIn(dataDir(), said, name, nowMs);
 		if (token === null) return fail(403, { message: w.signIn.wrong });
 		attempts.clear(from);
 		cookies.set(sessionCookie.name, token, sessionCookie.options(url));

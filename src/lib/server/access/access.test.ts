@@ -5,13 +5,19 @@ import { join } from 'node:path';
 import { it } from 'node:test';
 import { Attempts } from './attempts.ts';
 import { gateOf, placeWithin } from './gate.ts';
+import { addProgram, listPrograms, programOf, removeProgram } from './programs.ts';
 import {
 	accessFile,
+	finishPairing,
 	hasPassphrase,
 	isSignedIn,
+	pairingOf,
 	setPassphrase,
+	signedInDevices,
 	signIn,
-	signOutEverywhere
+	signOutDevice,
+	signOutEverywhere,
+	startPairing
 } from './household-passphrase.ts';
 
 const dayMs = 86_400_000;
@@ -21,8 +27,8 @@ it('a device signs in by the passphrase, stays for half a year, and out everywhe
 	assert.equal(hasPassphrase(dir), false);
 	await assert.rejects(setPassphrase(dir, 'short'));
 	await setPassphrase(dir, 'red lentils on tuesday');
-	assert.equal(await signIn(dir, 'red lentils on wednesday', 0), null);
-	const token = await signIn(dir, 'red lentils on tuesday', 0);
+	assert.equal(await signIn(dir, 'red lentils on wednesday', 'phone', 0), null);
+	const token = await signIn(dir, 'red lentils on tuesday', 'phone', 0);
 	assert.ok(token);
 	assert.ok(await isSignedIn(dir, token, 100 * dayMs));
 	assert.ok(!(await isSignedIn(dir, token, 200 * dayMs)));
@@ -33,6 +39,45 @@ it('a device signs in by the passphrase, stays for half a year, and out everywhe
 	assert.equal((await stat(accessFile(dir))).mode & 0o077, 0);
 	await signOutEverywhere(dir);
 	assert.ok(!(await isSignedIn(dir, token, 1)));
+	await rm(dir, { recursive: true });
+});
+
+it('a code lets one device in, once, for five minutes; a device is listed by its name and sent out by itself', async () => {
+	const dir = await mkdtemp(join(tmpdir(), 'almacen-pair-'));
+	assert.equal(await startPairing(dir, 'tablet', 0), null, 'without a passphrase nobody is let in');
+	await setPassphrase(dir, 'red lentils on tuesday');
+	const late = (await startPairing(dir, 'late', 0))!;
+	const code = (await startPairing(dir, 'Kitchen tablet', 0))!;
+	assert.equal(await pairingOf(dir, code, 1), 'Kitchen tablet');
+	const [one, two] = await Promise.all([finishPairing(dir, code, 1), finishPairing(dir, code, 1)]);
+	assert.ok(one && two === null, 'two at once: one of them');
+	assert.equal(await finishPairing(dir, late, 5 * 60_000), null);
+	assert.equal(await finishPairing(dir, 'x', 1), null);
+	const phone = (await signIn(dir, 'red lentils on tuesday', 'phone', 2))!;
+	const listed = await signedInDevices(dir, phone, 3);
+	assert.deepEqual(
+		listed.map(({ name, isThis }) => [name, isThis]),
+		[
+			['phone', true],
+			['Kitchen tablet', false]
+		]
+	);
+	await signOutDevice(dir, listed[1].id);
+	assert.deepEqual([await isSignedIn(dir, one, 4), await isSignedIn(dir, phone, 4)], [false, true]);
+	assert.ok(!(await readFile(accessFile(dir), 'utf8')).includes(one));
+	await rm(dir, { recursive: true });
+});
+
+it('a program has a token of its own until it is taken away', async () => {
+	const dir = await mkdtemp(join(tmpdir(), 'almacen-programs-'));
+	const token = (await addProgram(dir, 'weather station', 5))!;
+	assert.equal((await programOf(dir, `Bearer ${token}`))?.name, 'weather station');
+	for (const said of [null, token, `Bearer ${token}x`, 'Bearer ', `Basic ${token}`])
+		assert.equal(await programOf(dir, said), null);
+	const [one] = await listPrograms(dir);
+	assert.ok(!JSON.stringify(one).includes(token) && !('hash' in one));
+	await removeProgram(dir, one.id);
+	assert.equal(await programOf(dir, `Bearer ${token}`), null);
 	await rm(dir, { recursive: true });
 });
 

@@ -6,6 +6,10 @@ export interface Asking {
 	/** the `Origin` header; pages send it with whatever they write */
 	readonly origin: string | undefined;
 	readonly contentType: string | undefined;
+	/** it carries a program's own token, which no page of another site can send */
+	readonly bearer?: boolean;
+	/** it came by https to this process itself */
+	readonly encrypted?: boolean;
 	/** this machine's own address that the connection came to */
 	readonly localAddress: string | undefined;
 }
@@ -48,9 +52,10 @@ export function admit(asking: Asking, configured: readonly URL[]): Admission {
 			`This is not an address of this Almacen: ${asking.host ?? 'none was said'}. Open it by the name it was set up with.`
 		);
 	const known = configured.find((url) => url.host === address.host);
-	const scheme = known?.protocol === 'https:' ? 'https' : 'http';
+	const scheme = asking.encrypted || known?.protocol === 'https:' ? 'https' : 'http';
 	if (reading.has(asking.method)) return { outcome: 'admitted', scheme };
-	if (asking.origin !== new URL(`${scheme}://${address.host}`).origin)
+	const isProgram = asking.bearer && asking.origin === undefined;
+	if (!isProgram && asking.origin !== new URL(`${scheme}://${address.host}`).origin)
 		return refused(403, 'Only a page of this same Almacen may change anything in it.');
 	if (asking.contentType !== undefined && !writable.test(asking.contentType))
 		return refused(415, 'Send a form or JSON, and say which in Content-Type.');

@@ -1,6 +1,8 @@
 /** Addresses that open one thing by a token of its own, and those anybody needs to get in. */
-const open = /^\/(sign-in|helper\/|calendar\/|health$)/;
+const open = /^\/(sign-in|pair\/|helper\/|calendar\/|api\/v1\/|health$)/;
 const loopbackHosts = new Set(['localhost', '127.0.0.1', '[::1]']);
+/** Whether a name is the machine's own name for itself. */
+export const isLoopbackName = (hostname: string): boolean => loopbackHosts.has(hostname);
 const loopback = /^(127\.|::1$|::ffff:127\.)/;
 
 /** Whether a request comes from the machine it runs on, under one of that machine's own names. A proxy beside it says another name. */

@@ -1,3 +1,4 @@
+import { logFailure } from '../log.ts';
 import { listCopies, makeCopy, type Dump } from './copy-folder.ts';
 import { nowMs } from '../now.ts';
 
@@ -11,7 +12,7 @@ export function copyDaily(opened: { dump(): Promise<Dump> }, dataDir: string): (
 		if (!newest || nowMs() - newest.madeAtMs >= dayMs) await makeCopy(opened, dataDir, nowMs());
 	};
 	const timer = setInterval(() => {
-		look().catch((error) => console.error('The daily safe copy failed:', error));
+		look().catch(logFailure('the daily safe copy failed'));
 	}, hourMs);
 	timer.unref();
 	return () => clearInterval(timer);

@@ -19,6 +19,7 @@ export async function dumpServer(url: string): Promise<Uint8Array> {
 	} catch (error) {
 		// what was called has the password of the server in it, and is not repeated
 		const { code, stderr } = error as { code?: unknown; stderr?: Buffer };
+		// eslint-disable-next-line preserve-caught-error -- the cause has it
 		throw new Error(
 			code === 'ENOENT'
 				? 'There is no pg_dump here: install postgresql-client, in the version of the server.'

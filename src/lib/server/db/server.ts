@@ -1,3 +1,4 @@
+import { logFailure } from '../log.ts';
 import { createHash, randomUUID } from 'node:crypto';
 import { sql } from 'drizzle-orm';
 import { drizzle } from 'drizzle-orm/node-postgres';
@@ -47,9 +48,7 @@ export async function openServer(url: string, migrationsDir: string): Promise<On
 	const pool = new pg.Pool({ connectionString: url, max: mostConnections });
 	const locks = new pg.Pool({ connectionString: url, max: mostLocks });
 	for (const each of [pool, locks])
-		each.on('error', (error) =>
-			console.error('A connection to the database was lost:', error.message)
-		);
+		each.on('error', logFailure('a connection to the database was lost'));
 	const held = locked(locks);
 	try {
 		const db = drizzle(pool, { schema, casing: 'snake_case' });
@@ -133,7 +132,7 @@ class Ears {
 	tell(pool: pg.Pool, text: string): void {
 		pool
 			.query('select pg_notify($1, $2)', [channel, `${this.me} ${text}`])
-			.catch((error: Error) => console.error('Other processes were not told:', error.message));
+			.catch(logFailure('other processes were not told'));
 	}
 
 	async open(): Promise<void> {
@@ -193,7 +192,7 @@ function elected(url: string, name: string, start: () => () => void): () => Prom
 			);
 			if (rows[0].won) stopWork = start();
 		} catch (error) {
-			console.error(`Who does "${name}" could not be asked:`, (error as Error).message);
+			logFailure('who does it could not be asked', { name })(error);
 		} finally {
 			busy = false;
 		}

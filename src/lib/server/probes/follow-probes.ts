@@ -1,3 +1,4 @@
+import { logFailure } from '../log.ts';
 import type { Db } from '../db/db.ts';
 import { tellChange } from '../live/changes.ts';
 import { nowMs, timeLapse } from '../now.ts';
@@ -51,7 +52,7 @@ export function followProbes(db: Db): () => void {
 					if (turn++ % freezerEvery === 0) await fetchFreezerReadings(db, nowMs());
 					if (fresh || answered !== thermometer.answers) tellChange({ topic: 'clocks' });
 				})
-				.catch((error: unknown) => console.error(`${nowMs()}: readings were not kept:`, error))
+				.catch(logFailure('readings were not kept'))
 				.finally(() => (busy = false));
 		},
 		Math.max(500, everyMs / timeLapse)

@@ -72,7 +72,6 @@ export const household = {
 	exportNow: 'Export everything',
 	importTitle: 'Read a file back: it replaces everything here',
 	importHow: 'A safe copy of what is here now is made first.',
-	devicesSignIn: 'Other devices of this household sign in with its passphrase.',
 	signOutAll: 'Sign all of them out',
 	signedOut: 'All are signed out.',
 	thisDevice: 'This device',

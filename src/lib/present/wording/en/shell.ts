@@ -170,7 +170,10 @@ export const signIn = {
 	open: 'Open',
 	wrong: 'That is another passphrase. Try again.',
 	later: 'Too many tries. Wait a quarter of an hour, then try again.',
-	needed: 'Sign in first: this household has a passphrase.'
+	needed: 'Sign in first: this household has a passphrase.',
+	phone: 'Phone',
+	tablet: 'Tablet',
+	computer: 'Computer'
 };
 
 export const seen = {
@@ -178,4 +181,60 @@ export const seen = {
 	field: ({ label, was, is }: { label: Shown; was: string; is: string }) =>
 		`${label}: “${was}” is “${is}” now`,
 	sendAgain: 'Nothing was saved. What you typed is still here; save again to have it so.'
+};
+
+export const pairing = {
+	pageTitle: 'A device comes in · Almacen',
+	title: ({ name }: { name: Shown }) => `This device is “${name}”`,
+	why: 'It will open this household without the passphrase, until somebody signs it out.',
+	letIn: 'Come in',
+	overTitle: 'This code is not good any more',
+	over: 'It lets one device in, within five minutes. Ask for another one where the household is open already: Household, This device.',
+	byPassphrase: 'Come in by the passphrase'
+};
+
+export const devices = {
+	title: 'Devices and programs',
+	comeIn: 'Let a device in',
+	how: 'A phone or tablet scans a code and is let in, without the passphrase. The code is good for one device and five minutes.',
+	notReachable:
+		'Other devices cannot reach this yet. Start it with npm start -- --home (docs/at-home.md).',
+	name: 'Name',
+	deviceExample: 'Kitchen tablet',
+	nameMissing: 'Name: what is it called here?',
+	show: 'Show the code',
+	scan: ({ name }: { name: Shown }) => `Scan this with “${name}” within five minutes`,
+	listed: 'Signed in',
+	none: 'No other device is signed in.',
+	thisOne: 'this one',
+	since: ({ when }: { when: Shown }) => `since ${when}`,
+	signOut: 'Sign out',
+	signOutNamed: ({ name }: { name: Shown }) => `Sign ${name} out`,
+	passphraseTitle: 'Passphrase of the household',
+	passphraseFirst: 'With one, other devices can be let in. This machine itself is never asked.',
+	passphraseBefore: 'The one until now',
+	passphraseNext: 'The new one',
+	passphraseHint: 'Ten characters at least; four words that do not belong together are good.',
+	passphraseShort: ({ least }: { least: number }) => `Passphrase: ${least} characters at least.`,
+	passphraseLong: 'Passphrase: that is too long.',
+	passphraseSave: 'Set it',
+	passphraseSet: 'Set. Every other device signs in anew.',
+	programsTitle: 'Other programs',
+	programsHow:
+		'A program of the household (a thermometer, a display) may read packs and write readings and deeds, with a token of its own. What it can ask for:',
+	programExample: 'Display in the hall',
+	programAdd: 'Make a token',
+	programToken: ({ name }: { name: Shown }) =>
+		`The token of “${name}”. It is shown this once; put it into the program now:`,
+	programTake: 'Take it away',
+	programTakeNamed: ({ name }: { name: Shown }) => `Take the token of ${name} away`,
+	tooManyPrograms: 'There are twenty already: take one away first.'
+};
+
+export const programAnswers = {
+	noToken:
+		'Send a token: Authorization: Bearer … It is made under Household, Devices and programs.',
+	noPack: 'There is no pack of this code.',
+	noFreezer: 'There is no freezer of this number.',
+	noRun: 'Nothing of this number is cooling now.'
 };

@@ -1,3 +1,4 @@
+import { logFailure } from '../../log.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
@@ -16,9 +17,7 @@ export async function runSheetNow(db: Db, compute: Compute, dayId: number, nowMs
 	const run = day.run ?? (await firstRun(db));
 	const { timeZone } = await getHousehold(db);
 	const events = await eventsOfDay(db, dayId);
-	catchUp(db, compute, day, events, nowMs).catch((problem: unknown) =>
-		console.error('The day was not re-planned:', problem)
-	);
+	catchUp(db, compute, day, events, nowMs).catch(logFailure('the day was not re-planned'));
 	const onDay = run.plan ? dayIn(run.plan.zeroMs, timeZone) : day.onDay;
 	return {
 		/** of two answers the later one counts */

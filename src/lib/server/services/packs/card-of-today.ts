@@ -1,3 +1,4 @@
+import { logFailure } from '../../log.ts';
 import { thawedOf } from '../../../core/serving/as-if.ts';
 import type { CookCard, CookCardInput } from '../../../core/serving/cook-card.ts';
 import type { ConvertInput } from '../../../core/cooking/conversion/convert-cook.ts';
@@ -54,6 +55,6 @@ export function cardOfToday(compute: Compute, input: CookCardInput): Promise<Coo
 
 /** The same, without waiting for it: null where it is still to come, and then it is on its way. */
 export function cardSoon(compute: Compute, input: CookCardInput): CookCard | null {
-	void cardOfToday(compute, input).catch((error) => console.error('A cook card failed:', error));
+	void cardOfToday(compute, input).catch(logFailure('a cook card failed'));
 	return kept.get(JSON.stringify(input))?.card ?? null;
 }

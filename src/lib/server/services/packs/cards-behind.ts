@@ -1,3 +1,4 @@
+import { logFailure } from '../../log.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import { getHousehold } from '../../queries/household.ts';
@@ -17,7 +18,7 @@ export function computeMissingCards(db: Db, compute: Compute): Promise<void> {
 	const known = running.get(db);
 	if (known) return known.then(() => computeMissingCards(db, compute));
 	const run = computeAll(db, compute)
-		.catch((error) => console.error('Cook cards wait for the next start:', error))
+		.catch(logFailure('cook cards wait for the next start'))
 		.finally(() => running.delete(db));
 	running.set(db, run);
 	return run;
@@ -37,7 +38,7 @@ async function computeAll(db: Db, compute: Compute): Promise<void> {
 		try {
 			await setCard(db, packing.id, await compute('card', packing.cardInput));
 		} catch (error) {
-			console.error(`The cook card of packing ${packing.id} could not be computed:`, error);
+			logFailure('a cook card could not be computed', { packing: packing.id })(error);
 		}
 	}
 }

@@ -3,7 +3,6 @@
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { coolingLimitText, houseRules } from '$lib/present/wording/codes/house-rules';
-	import { durationText } from '$lib/present/time';
 	import { dangerRangeText, tempUnit } from '$lib/present/units';
 	import { standingLine } from '$lib/present/wording/codes/words';
 	import { checked } from '$lib/ui/kit/checked';

@@ -1,3 +1,4 @@
+import { logFailure } from '$lib/server/log';
 import { error, json } from '@sveltejs/kit';
 import { dayEventsSchema } from '$lib/schemas/day-events';
 import { nowMs } from '$lib/server/now';
@@ -10,8 +11,6 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 	const events = await readJson(request, dayEventsSchema);
 	const noted = await noteEvents(locals.db, locals.compute, Number(params.id), nowMs(), events);
 	if (!noted) error(404);
-	noted.replanned.catch((problem: unknown) =>
-		console.error('The day was not re-planned:', problem)
-	);
+	noted.replanned.catch(logFailure('the day was not re-planned'));
 	return json({ taken: events.length });
 };

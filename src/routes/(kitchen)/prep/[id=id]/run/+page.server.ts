@@ -1,3 +1,4 @@
+import { logFailure } from '$lib/server/log';
 import { dayProgress } from '$lib/server/services/day/day-progress';
 import { error, fail } from '@sveltejs/kit';
 import { coolingWayNames, type CoolingWayName } from '$lib/core/cooling/cooling-ways';
@@ -36,9 +37,7 @@ async function change(
 	const { db, compute } = locals;
 	const changed = await changeRun(db, compute, Number(params.id), nowMs(), how);
 	if (!changed) error(404);
-	changed.searched.catch((problem: unknown) =>
-		console.error('A better plan was not found:', problem)
-	);
+	changed.searched.catch(logFailure('a better plan was not found'));
 }
 
 export const actions: Actions = {

@@ -1,0 +1,22 @@
+import * as yup from 'yup';
+import * as w from '../present/wording/index.ts';
+import { text } from './fields.ts';
+
+/** How long the household's passphrase is, characters at least and at most. */
+const leastPassphrase = 10;
+const mostPassphrase = 1000;
+
+/** What a device or a program is called. */
+export const deviceSchema = yup.object({
+	name: text(w.devices.name, 40).required(w.devices.nameMissing)
+});
+
+/** A new passphrase, and the one before. */
+export const passphraseSchema = yup.object({
+	before: yup.string().max(mostPassphrase, w.signIn.wrong),
+	next: yup
+		.string()
+		.min(leastPassphrase, w.devices.passphraseShort({ least: leastPassphrase }))
+		.max(mostPassphrase, w.devices.passphraseLong)
+		.required(w.devices.passphraseShort({ least: leastPassphrase }))
+});
