@@ -25,6 +25,8 @@ declare global {
 			access: HouseholdAccess;
 			/** what other devices call this server by */
 			addresses: string[];
+			/** where a phone gets the certificate authority of this household, where it has one */
+			install: { address: string; fingerprint: string } | null;
 			/** where the data folder lies */
 			hasRoom(): Promise<boolean>;
 			freeBytes(): Promise<number>;

@@ -1,4 +1,6 @@
-import { createServer, type IncomingMessage, type ServerResponse } from 'node:http';
+import { mkdir } from 'node:fs/promises';
+import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
+import { announce, ensurePassphrase, serveHome } from './lib/server/home/serve-home.ts';
 import { hasPassphrase, leastPassphrase } from './lib/server/access/household-passphrase.ts';
 import { admit, configuredOrigins } from './lib/server/access/admit.ts';
 
@@ -12,7 +14,10 @@ type Handler = (request: IncomingMessage, response: ServerResponse, next: () => 
 const schemeHeader = 'x-almacen-scheme';
 const closingPatienceMs = 5000;
 
-const host = process.env.ALMACEN_HOST || '127.0.0.1';
+/** `npm start -- --home`: other devices reach it, by https. */
+const atHome = process.argv.includes('--home') || process.env.ALMACEN_HOME === '1';
+const dataDir = process.env.ALMACEN_DATA || 'data';
+const host = process.env.ALMACEN_HOST || (atHome ? '0.0.0.0' : '127.0.0.1');
 const port = Number(process.env.ALMACEN_PORT || process.env.PORT || 4780);
 
 /** One sentence and an exit code instead of a trace: the person at the terminal set something wrong. */
@@ -34,11 +39,7 @@ const configured = (() => {
 // on any other address anybody of the network could read and change everything
 const isLoopback = /^(127\.|::1$|localhost$)/.test(host);
 const passphrase = process.env.ALMACEN_PASSPHRASE ?? '';
-if (
-	!isLoopback &&
-	!hasPassphrase(process.env.ALMACEN_DATA || 'data') &&
-	passphrase.length < leastPassphrase
-)
+if (!isLoopback && !hasPassphrase(dataDir) && passphrase.length < leastPassphrase)
 	giveUp(
 		`Almacen does not listen on ${host} without a passphrase for the household. Say one at the first start: ` +
 			`ALMACEN_PASSPHRASE="…" (${leastPassphrase} characters at least); devices other than this one are asked for it.`
@@ -61,7 +62,7 @@ const saidWithAll = {
 	'cross-origin-resource-policy': 'same-origin'
 } as const;
 
-const server = createServer((request, response) => {
+function listener(request: IncomingMessage, response: ServerResponse): void {
 	const { headers } = request;
 	const admission = admit(
 		{
@@ -71,9 +72,10 @@ const server = createServer((request, response) => {
 			contentType: headers['content-type'],
 			bearer:
 				(request.url ?? '').startsWith('/api/v1/') && /^Bearer /.test(headers.authorization ?? ''),
-			localAddress: request.socket.localAddress
+			localAddress: request.socket.localAddress,
+			encrypted: 'encrypted' in request.socket
 		},
-		configured
+		known
 	);
 	if (admission.outcome === 'refused') return answer(response, admission.status, admission.says);
 	const refused = tooMuch(request);
@@ -81,7 +83,7 @@ const server = createServer((request, response) => {
 	for (const [name, value] of Object.entries(saidWithAll)) response.setHeader(name, value);
 	headers[schemeHeader] = admission.scheme;
 	handler(request, response, () => answer(response, 404, 'There is nothing here.'));
-});
+}
 
 /** A paste of a few megabytes is refused in words by its form; an exported household may be as big as it is. */
 const mostBytes = 6 * 1024 * 1024;
@@ -101,6 +103,27 @@ function answer(response: ServerResponse, status: number, says: string): void {
 	response.end(says);
 }
 
+/** By https at home, with what a phone installs first beside it. */
+async function openHome(): Promise<Server> {
+	const home = await serveHome(dataDir, port, listener);
+	process.env.ALMACEN_ADDRESSES = home.addresses.join(' ');
+	process.env.ALMACEN_INSTALL = home.installAddress;
+	process.env.ALMACEN_FINGERPRINT = home.certificate.fingerprint;
+	known = [...configured, ...home.addresses.map((address) => new URL(address))];
+	home.install.on('error', (error) =>
+		giveUp(`Almacen cannot listen on ${host}:${port + 1}: ${error.message}`)
+	);
+	home.install.listen(port + 1, host);
+	home.server.on('listening', () => void announce(home, dataDir).then(console.log));
+	return home.server;
+}
+let known = configured;
+if (atHome) {
+	await mkdir(dataDir, { recursive: true, mode: 0o700 });
+	await ensurePassphrase(dataDir, passphrase);
+}
+const server = atHome ? await openHome() : createServer(listener);
+
 server.on('error', (error: NodeJS.ErrnoException) =>
 	giveUp(
 		error.code === 'EADDRINUSE'
@@ -108,7 +131,9 @@ server.on('error', (error: NodeJS.ErrnoException) =>
 			: `Almacen cannot listen on ${host}:${port}: ${error.message}`
 	)
 );
-server.listen(port, host, () => console.log(`Listening on http://${host}:${port}`));
+server.listen(port, host, () =>
+	console.log(`Listening on ${atHome ? 'https' : 'http'}://${host}:${port}`)
+);
 
 /** Lets answers under way finish, then tells the application to close its database. */
 let closing = false;

@@ -168,6 +168,9 @@ const answer: Handle = async ({ event, resolve }) => {
 		event.locals.access = householdAccess(dataDir(), event.cookies.get(sessionCookie.name));
 		event.locals.hasRoom = () => hasRoom(dataDir(), Date.now());
 		event.locals.freeBytes = () => freeBytes(dataDir(), Date.now());
+		event.locals.install = env.ALMACEN_INSTALL
+			? { address: env.ALMACEN_INSTALL, fingerprint: env.ALMACEN_FINGERPRINT ?? '' }
+			: null;
 		event.locals.addresses = addressesOf(event.url);
 		event.locals.compute = core.compute;
 		event.locals.readPasted = reading.readPasted;

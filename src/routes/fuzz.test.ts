@@ -176,6 +176,7 @@ function eventOf(
 		},
 		cookies: { get: () => undefined, set: () => undefined },
 		setHeaders: () => undefined,
+		getClientAddress: () => '127.0.0.1',
 		depends: () => undefined,
 		untrack: <T>(f: () => T) => f(),
 		parent: async () => ({}),
@@ -197,6 +198,9 @@ function eventOf(
 				removeProgram: async () => undefined
 			},
 			addresses: ['http://192.168.1.20:4780'],
+			install: null,
+			hasRoom: async () => true,
+			freeBytes: async () => 1e9,
 			trial: { preparedDump: 'build/prepared/empty.tar.gz', migrationsDir: 'drizzle' },
 			readExported: async (text: string) => readBackup(text),
 			copies: {

@@ -197,6 +197,10 @@ export const devices = {
 	title: 'Devices and programs',
 	comeIn: 'Let a device in',
 	how: 'A phone or tablet scans a code and is let in, without the passphrase. The code is good for one device and five minutes.',
+	installFirst: 'The first time on a device: trust this machine',
+	installHow:
+		'Scan this and install the certificate authority of this household. It vouches for addresses at home and for nothing else.',
+	fingerprint: 'Its SHA-256 fingerprint, to compare:',
 	notReachable:
 		'Other devices cannot reach this yet. Start it with npm start -- --home (docs/at-home.md).',
 	name: 'Name',

@@ -5,7 +5,8 @@ import { deviceSchema, passphraseSchema } from '$lib/schemas/access';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals: { access, addresses } }) => ({
+export const load: PageServerLoad = async ({ locals: { access, addresses, install } }) => ({
+	install: install && { ...install, qr: qrPath(install.address) },
 	hasPassphrase: access.hasPassphrase(),
 	/** other devices reach it by one of these */
 	reachable: addresses.length > 0,

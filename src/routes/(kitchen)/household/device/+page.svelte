@@ -69,6 +69,18 @@
 		<h2>{w.devices.comeIn}</h2>
 		{#if data.hasPassphrase && data.reachable}
 			<p>{w.devices.how}</p>
+			{#if data.install}
+				<details>
+					<summary class="more font-bold">{w.devices.installFirst}</summary>
+					<div class="grid justify-items-start gap-2">
+						<p>{w.devices.installHow}</p>
+						<QrCode code={data.install.qr} label={data.install.address} />
+						<code class="break-all">{data.install.address}</code>
+						<span class="quiet">{w.devices.fingerprint}</span>
+						<code class="break-all">{data.install.fingerprint}</code>
+					</div>
+				</details>
+			{/if}
 			<form method="POST" action="?/pair" class="grid gap-3" use:enhance>
 				<Field
 					name="name"
