@@ -25,6 +25,7 @@ import { log, problem } from '$lib/server/log';
 import { countRequest } from '$lib/server/metrics';
 import { freeBytes, hasRoom } from '$lib/server/disk-room';
 import { startCoreWorker } from '$lib/server/core-worker';
+import { NewerDatabase } from '$lib/server/db/newer';
 import { ServerUnreachable } from '$lib/server/db/server';
 import { together } from '$lib/server/db/together';
 import { DataFolderInUse, NoSoundLock } from '$lib/server/db/lock';
@@ -42,6 +43,7 @@ import { closeStreams, hearChanges, tellChange } from '$lib/server/live/changes'
 import { proof } from '$lib/server/proof';
 import { followProbes } from '$lib/server/probes/follow-probes';
 import { startReading } from '$lib/server/reading/read-pasted';
+import { thinDaily } from '$lib/server/services/household/thin-readings';
 import { computeMissingCards } from '$lib/server/services/packs/cards-behind';
 import { nowMs } from '$lib/server/now';
 
@@ -61,6 +63,7 @@ function exitCodeOf(error: unknown): number | null {
 	if (error instanceof DatabaseMissing) return 4;
 	if (error instanceof FolderUnwritable) return 5;
 	if (error instanceof ServerUnreachable) return 7;
+	if (error instanceof NewerDatabase) return 8;
 	return error instanceof DatabaseDamaged ? 6 : null;
 }
 
@@ -93,7 +96,9 @@ export const init: ServerInit = async () => {
 	void computeMissingCards(opened.db, core.compute);
 	const stopProbes = together().inOneProcess('thermometer', () => followProbes(kept.db));
 	const stopCopies = together().inOneProcess('copies', () => copyDaily(kept, dataDir()));
+	const stopThinning = together().inOneProcess('thinning', () => thinDaily(kept.db, dataDir()));
 	process.once('sveltekit:shutdown', async () => {
+		stopThinning();
 		stopCopies();
 		stopProbes();
 		await core?.stop();

@@ -9,6 +9,7 @@ import { syncPath, syncTree } from '../sync-tree.ts';
 import { ensureHousehold } from '../writes/household.ts';
 import { copiesDir, dumpOf, sweepParts, type Dump } from '../copies/copy-folder.ts';
 import { dumpServer } from '../copies/dump-server.ts';
+import { refuseNewer } from './newer.ts';
 import { openServer } from './server.ts';
 import { setTogether } from './together.ts';
 import { openDurable } from './durable-fs.ts';
@@ -181,6 +182,7 @@ async function openExisting(dir: string, pgDir: string): Promise<PGlite> {
 /** Applies the generated migrations, sees to it that there is a household, and gives the typed database. */
 export async function migrated(client: PGlite, migrationsDir: string): Promise<Db> {
 	const db = drizzle(client, { schema, casing: 'snake_case' });
+	await refuseNewer(db as unknown as Db, migrationsDir);
 	await migrate(db, { migrationsFolder: migrationsDir });
 	await ensureHousehold(db as unknown as Db);
 	return db as unknown as Db;

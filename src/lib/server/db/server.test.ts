@@ -7,6 +7,7 @@ import { exportAll } from '../queries/backup.ts';
 import { writeDish } from '../services/dishes/write-dish.ts';
 import { aDish, openTestDb } from '../testing/index.ts';
 import { importAll } from '../writes/backup.ts';
+import { NewerDatabase } from './newer.ts';
 import { openServer, ServerUnreachable, type OnServer } from './server.ts';
 
 const template = process.env.ALMACEN_TEST_DATABASE_URL;
@@ -123,6 +124,17 @@ describe('several processes on one PostgreSQL server', { skip, timeout: 60_000 }
 		const there = await exportAll(two.db, 0);
 		assert.deepEqual(there.tables, was.tables);
 		await client.close();
+	});
+
+	it('a database of a newer release is refused, and left as it is', async () => {
+		await one.db.execute(
+			sql`insert into drizzle.__drizzle_migrations (hash, created_at) values ('of a newer release', 9000000000000)`
+		);
+		await assert.rejects(openServer(url, 'drizzle'), NewerDatabase);
+		await one.db.execute(
+			sql`delete from drizzle.__drizzle_migrations where created_at = 9000000000000`
+		);
+		await (await openServer(url, 'drizzle')).close();
 	});
 
 	it('where no server answers it is said in a sentence', async () => {

@@ -7,6 +7,7 @@ import pg from 'pg';
 import { ensureHousehold } from '../writes/household.ts';
 import type { Db } from './db.ts';
 import * as schema from './schema/index.ts';
+import { NewerDatabase, refuseNewer } from './newer.ts';
 import type { Together } from './together.ts';
 
 /** Counts come as numbers, as they do from the embedded database; none here is beyond what a number holds. */
@@ -53,6 +54,7 @@ export async function openServer(url: string, migrationsDir: string): Promise<On
 	try {
 		const db = drizzle(pool, { schema, casing: 'snake_case' });
 		await held('migrations', async () => {
+			await refuseNewer(db as unknown as Db, migrationsDir);
 			await migrate(db, { migrationsFolder: migrationsDir });
 			await ensureHousehold(db as unknown as Db);
 		});
@@ -80,6 +82,7 @@ export async function openServer(url: string, migrationsDir: string): Promise<On
 		};
 	} catch (error) {
 		await Promise.allSettled([locks.end(), pool.end()]);
+		if (error instanceof NewerDatabase) throw error;
 		throw new ServerUnreachable((error as Error).message || String(error));
 	}
 }

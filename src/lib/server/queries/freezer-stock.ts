@@ -246,6 +246,21 @@ export async function readingsOf(db: Db, freezerId: number, fromMs: number) {
 		.orderBy(asc(freezerReadings.atMs));
 }
 
+/** Readings of a freezer within a span of time, in time order. */
+export async function readingsBetween(db: Db, freezerId: number, fromMs: number, toMs: number) {
+	return db
+		.select({ atMs: freezerReadings.atMs, tempC: freezerReadings.tempC })
+		.from(freezerReadings)
+		.where(
+			and(
+				eq(freezerReadings.freezerId, freezerId),
+				gte(freezerReadings.atMs, fromMs),
+				lt(freezerReadings.atMs, toMs)
+			)
+		)
+		.orderBy(asc(freezerReadings.atMs));
+}
+
 /** When a freezer's last reading of a kind was; null: there is none. */
 export async function lastReadingMs(
 	db: Db,
