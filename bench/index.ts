@@ -5,6 +5,8 @@ import { benchMenu } from './menu.ts';
 import { benchScreens } from './screens.ts';
 import { benchLearn } from './learn.ts';
 import { benchTable } from './table.ts';
+import { benchDatabases } from './databases.ts';
+import { benchManyPacks } from './many-packs.ts';
 import { benchSchedule } from './schedule.ts';
 
 import { benchAnswers, benchCellStep, benchErrorAgainstCost, benchGrowth } from './core.ts';
@@ -22,7 +24,9 @@ const parts: Record<string, () => void | Promise<void>> = {
 	freezer: benchFreezer,
 	table: benchTable,
 	learn: benchLearn,
-	screens: benchScreens
+	screens: benchScreens,
+	databases: benchDatabases,
+	packs: benchManyPacks
 };
 const only = process.argv[2];
 for (const [name, run] of Object.entries(parts)) if (!only || only === name) await run();

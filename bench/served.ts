@@ -1,9 +1,15 @@
 import { spawn } from 'node:child_process';
 
 /** The built server on a data folder, once it answers. */
-export async function served(dataDir: string, port: number) {
+export async function served(dataDir: string, port: number, settings: Record<string, string> = {}) {
 	const child = spawn(process.execPath, ['scripts/start.mjs'], {
-		env: { ...process.env, ALMACEN_PORT: String(port), ALMACEN_DATA: dataDir }
+		env: {
+			...process.env,
+			ALMACEN_PORT: String(port),
+			ALMACEN_DATA: dataDir,
+			ALMACEN_LOG: 'error',
+			...settings
+		}
 	});
 	const base = `http://127.0.0.1:${port}`;
 	for (let i = 0; i < 300; i++) {

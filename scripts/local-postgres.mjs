@@ -11,10 +11,12 @@ function programs() {
 	return join(root, newest, 'bin');
 }
 
+/** @returns {Promise<number>} */
 const freePort = () =>
 	new Promise((resolve) => {
 		const probe = createServer().listen(0, '127.0.0.1', () => {
-			const { port } = probe.address();
+			const address = probe.address();
+			const port = address && typeof address === 'object' ? address.port : 0;
 			probe.close(() => resolve(port));
 		});
 	});
@@ -28,11 +30,12 @@ export async function localPostgres() {
 	const dir = mkdtempSync(join(tmpdir(), 'almacen-postgres-'));
 	const asRoot = process.getuid?.() === 0;
 	if (asRoot) {
-		const id = (flag) => Number(execFileSync('id', [flag, 'postgres'], { encoding: 'utf8' }));
+		const id = (/** @type {string} */ flag) =>
+			Number(execFileSync('id', [flag, 'postgres'], { encoding: 'utf8' }));
 		chownSync(dir, id('-u'), id('-g'));
 	}
 	chmodSync(dir, 0o700);
-	const call = (program, args) => {
+	const call = (/** @type {string} */ program, /** @type {string[]} */ args) => {
 		const command = [join(bin, program), ...args];
 		const [first, ...rest] = asRoot ? ['runuser', '-u', 'postgres', '--', ...command] : command;
 		const { status, stderr } = spawnSync(first, rest, {

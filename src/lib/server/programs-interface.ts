@@ -18,6 +18,20 @@ const body = (schema: object) => ({
 const inPath = (name: string, schema: object) => ({ name, in: 'path', required: true, schema });
 const ref = (name: string) => ({ $ref: `#/components/schemas/${name}` });
 
+const readingsInto = (where: string) => ({
+	post: {
+		summary: `Keeps readings of ${where}, each moment once`,
+		parameters: [inPath('id', integer)],
+		requestBody: body(ref('Readings')),
+		responses: {
+			'200': answer('How many were new', object({ added: integer })),
+			'404': refused,
+			'422': refused,
+			...common
+		}
+	}
+});
+
 const packFields = {
 	code: { ...text, description: 'what its label says' },
 	name: text,
@@ -101,19 +115,7 @@ export const programInterface = {
 				}
 			}
 		},
-		'/freezers/{id}/readings': {
-			post: {
-				summary: 'Keeps readings of a thermometer in a freezer, each moment once',
-				parameters: [inPath('id', integer)],
-				requestBody: body(ref('Readings')),
-				responses: {
-					'200': answer('How many were new', object({ added: integer })),
-					'404': refused,
-					'422': refused,
-					...common
-				}
-			}
-		},
+		'/freezers/{id}/readings': readingsInto('a thermometer in a freezer'),
 		'/cooling': {
 			get: {
 				summary: 'What is cooling now',
@@ -137,19 +139,7 @@ export const programInterface = {
 				}
 			}
 		},
-		'/cooling/{id}/readings': {
-			post: {
-				summary: 'Keeps readings of a probe in something that cools, each moment once',
-				parameters: [inPath('id', integer)],
-				requestBody: body(ref('Readings')),
-				responses: {
-					'200': answer('How many were new', object({ added: integer })),
-					'404': refused,
-					'422': refused,
-					...common
-				}
-			}
-		},
+		'/cooling/{id}/readings': readingsInto('a probe in something that cools'),
 		'/calendar.ics': {
 			get: {
 				summary: 'Pulls, starts and best-by days (RFC 5545)',

@@ -104,28 +104,10 @@
 			<h3 class="font-bold">{w.devices.listed}</h3>
 			<ul class="grid gap-2">
 				{#each data.devices as device (device.id)}
-					<li>
-						<form
-							method="POST"
-							action="?/out"
-							class="flex flex-wrap items-center gap-x-4"
-							use:enhance
-						>
-							<input type="hidden" name="id" value={device.id} />
-							<span class="grow">
-								{device.name}
-								<span class="quiet"
-									>{since(device.sinceMs)}{device.isThis ? `, ${w.devices.thisOne}` : ''}</span
-								>
-							</span>
-							<Press
-								type="submit"
-								look="quiet"
-								aria-label={w.devices.signOutNamed({ name: device.name })}
-								>{w.devices.signOut}</Press
-							>
-						</form>
-					</li>
+					{@render listed('out', device, {
+						say: w.devices.signOut,
+						label: w.devices.signOutNamed({ name: device.name })
+					})}
 				{:else}
 					<li class="quiet">{w.devices.none}</li>
 				{/each}
@@ -155,25 +137,29 @@
 			</p>
 		{/if}
 		<ul class="grid gap-2">
-			{#each data.programs as one (one.id)}
-				<li>
-					<form
-						method="POST"
-						action="?/programOut"
-						class="flex flex-wrap items-center gap-x-4"
-						use:enhance
-					>
-						<input type="hidden" name="id" value={one.id} />
-						<span class="grow">{one.name} <span class="quiet">{since(one.sinceMs)}</span></span>
-						<Press
-							type="submit"
-							look="quiet"
-							aria-label={w.devices.programTakeNamed({ name: one.name })}
-							>{w.devices.programTake}</Press
-						>
-					</form>
-				</li>
+			{#each data.programs as program (program.id)}
+				{@render listed('programOut', program, {
+					say: w.devices.programTake,
+					label: w.devices.programTakeNamed({ name: program.name })
+				})}
 			{/each}
 		</ul>
 	</section>
 </div>
+
+{#snippet listed(
+	action: string,
+	one: { id: string; name: string; sinceMs: number; isThis?: boolean },
+	button: { say: string; label: string }
+)}
+	<li>
+		<form method="POST" action="?/{action}" class="flex flex-wrap items-center gap-x-4" use:enhance>
+			<input type="hidden" name="id" value={one.id} />
+			<span class="grow">
+				{one.name}
+				<span class="quiet">{since(one.sinceMs)}{one.isThis ? `, ${w.devices.thisOne}` : ''}</span>
+			</span>
+			<Press type="submit" look="quiet" aria-label={button.label}>{button.say}</Press>
+		</form>
+	</li>
+{/snippet}
