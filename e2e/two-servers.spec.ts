@@ -1,4 +1,5 @@
-import { rmSync } from 'node:fs';
+import { spawn } from 'node:child_process';
+import { readdirSync, rmSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { server } from './server';
 
@@ -43,4 +44,27 @@ test('a second server on the same folder stops with a clear message; after kill 
 	} finally {
 		for (const child of running) child.kill('SIGKILL');
 	}
+});
+
+test('kill -9 of npm ends the server it started, in order', async () => {
+	const folder = 'test-results/started-by-npm-data';
+	rmSync(folder, { recursive: true, force: true });
+	const npm = spawn('npm', ['start'], {
+		env: { ...process.env, ALMACEN_PORT: '4824', ALMACEN_DATA: folder },
+		stdio: 'ignore'
+	});
+	const answers = () =>
+		fetch('http://127.0.0.1:4824/health').then(
+			() => true,
+			() => false
+		);
+	await expect.poll(answers).toBe(true);
+	npm.kill('SIGKILL');
+	await expect.poll(answers).toBe(false);
+	// closed as usual: its folder opens at once, and the copy of its closing is there
+	await expect.poll(() => readdirSync(`${folder}/copies`).length).toBe(1);
+	const next = server(4825, folder);
+	await next.answers();
+	next.child.kill('SIGTERM');
+	expect(await next.ended).toBe(0);
 });

@@ -54,6 +54,8 @@ const { handler } = (await import(/* @vite-ignore */ built)) as { handler: Handl
 
 /** Said with every answer: what is sent is what it says it is, no other site frames it or learns its addresses, and of the device only the camera is asked for. */
 const saidWithAll = {
+	// what is of a household is asked for anew, and kept by nothing in between; files of the build say otherwise themselves
+	'cache-control': 'private, no-cache',
 	'x-content-type-options': 'nosniff',
 	'x-frame-options': 'DENY',
 	'referrer-policy': 'same-origin',

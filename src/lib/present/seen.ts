@@ -5,6 +5,12 @@ export interface ChangedField {
 	is: string;
 }
 
+/** What is told of a form that was opened before: the fields that changed, and what it would show now. */
+export interface StaleFields {
+	changed: ChangedField[];
+	seen: string;
+}
+
 /** What a form showed when it was opened, to be sent with it. */
 export const seenText = (texts: Readonly<Record<string, string>>): string => JSON.stringify(texts);
 

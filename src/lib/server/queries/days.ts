@@ -68,6 +68,12 @@ export async function dishesOfDay(db: Db, dayId: number): Promise<DayDishRow[]> 
 		.orderBy(asc(dayDishes.position), asc(dayDishes.id));
 }
 
+/** One dish on a day, by its row. */
+export async function dayDishOf(db: Db, id: number): Promise<DayDishRow | null> {
+	const [row] = await db.select().from(dayDishes).where(eq(dayDishes.id, id));
+	return row ?? null;
+}
+
 export async function marksOfDay(db: Db, dayId: number): Promise<ShopMark[]> {
 	return db.select().from(shopMarks).where(eq(shopMarks.dayId, dayId));
 }

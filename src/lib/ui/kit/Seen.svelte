@@ -1,12 +1,9 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
-	import type { ChangedField } from '$lib/present/seen';
+	import type { StaleFields } from '$lib/present/seen';
 
 	/** Sends along what its form showed when it was opened, and says what another device changed since. */
-	let {
-		seen,
-		stale
-	}: { seen: string; stale?: { changed: ChangedField[]; seen: string } | undefined } = $props();
+	let { seen, stale }: { seen: string; stale?: StaleFields | undefined } = $props();
 	let input: HTMLInputElement;
 
 	/** A field by the name it goes by on the screen. */

@@ -8,14 +8,13 @@
 	import { kindWords } from '$lib/present/wording/codes/words';
 	import { longestPaste } from '$lib/core/foods/recipe-limits';
 	import { unitHint } from '$lib/schemas/quantity-text';
-	import { seenText } from '$lib/present/seen';
+	import { seenText, type StaleFields } from '$lib/present/seen';
 	import { checked } from '../kit/checked';
 	import Choice from '../kit/Choice.svelte';
 	import Field from '../kit/Field.svelte';
 	import LongText from '../kit/LongText.svelte';
 	import Press from '../kit/Press.svelte';
 	import Seen from '../kit/Seen.svelte';
-	import type { ComponentProps } from 'svelte';
 
 	let {
 		values,
@@ -33,7 +32,7 @@
 		action?: string;
 		/** of a dish that is there: nobody writes over what another device changed since the form was opened */
 		guarded?: boolean;
-		stale?: ComponentProps<typeof Seen>['stale'];
+		stale?: StaleFields | undefined;
 	} = $props();
 
 	// the form keeps its own copy: what is typed is the cook's until it is saved

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { invalidateAll } from '$app/navigation';
 	import PlusIcon from '@lucide/svelte/icons/plus';
 	import RemoveIcon from '@lucide/svelte/icons/x';
 	import { destinations, type Portion } from '$lib/core/menu/day-totals';
@@ -64,7 +65,14 @@
 		const servings = Math.max(1, Math.min(99, unplaced));
 		changed({ portions: [...portions, { to: 'freezer', packs: 1, servings }] });
 	}
-	const planned = $derived(JSON.stringify({ batches, portions }));
+	const asJson = (of: { batches: number; portions: Portion[] }) =>
+		JSON.stringify({
+			batches: of.batches,
+			portions: of.portions.map(({ to, packs, servings }) => ({ to, packs, servings }))
+		});
+	const planned = $derived(asJson({ batches, portions }));
+	// what was there when it was last read, or what was sent from here since: nobody writes over what he has not seen
+	let seen = $derived(asJson(dish));
 	const facts = $derived(
 		[
 			say.hands({ time: durationText(dish.handsMin) }),
@@ -192,12 +200,17 @@
 		action="?/set"
 		class="hidden"
 		bind:this={form}
-		use:enhance={() =>
-			({ update }) =>
-				update({ reset: false })}
+		use:enhance={() => {
+			seen = planned;
+			return async ({ update, result }) => {
+				await update({ reset: false });
+				if (result.type === 'failure') await invalidateAll();
+			};
+		}}
 	>
 		<input type="hidden" name="id" value={dish.id} />
 		<input type="hidden" name="planned" value={planned} />
+		<input type="hidden" name="seen" value={seen} />
 	</form>
 </li>
 

@@ -3,24 +3,28 @@
 	import { formScope } from '$lib/ui/kit/form-scope';
 	import { enhance } from '$app/forms';
 	import type { RunSheet } from '$lib/core/schedule/run-sheet';
-	import { timeOfDayText } from '$lib/present/time';
+	import { seenText, type StaleFields } from '$lib/present/seen';
+	import { typedRun } from '$lib/present/typed-run';
 	import type { Habit } from '$lib/present/habit';
 	import * as w from '$lib/present/wording';
 	import { kitchenResources } from '$lib/schemas/choices';
 	import Field from '../kit/Field.svelte';
 	import Press from '../kit/Press.svelte';
+	import Seen from '../kit/Seen.svelte';
 
 	let {
 		run,
 		habit,
 		errors,
 		typedBefore,
+		stale,
 		first
 	}: {
 		run: RunSheet;
 		habit: Habit;
 		errors: Record<string, string>;
 		typedBefore: Record<string, string> | undefined;
+		stale: StaleFields | undefined;
 		/** nothing is planned yet: the usual kitchen is planned with at once, to be corrected */
 		first: boolean;
 	} = $props();
@@ -29,16 +33,11 @@
 	onMount(() => {
 		if (first) element?.requestSubmit();
 	});
-	const time = (clock: string | null) => (clock ? timeOfDayText(clock, habit) : '');
 	// svelte-ignore state_referenced_locally
-	let typed = $state<Record<string, string>>(
-		typedBefore ?? {
-			startClock: time(run.startClock),
-			deadlineClock: time(run.deadlineClock),
-			pauses: run.pauses.map((p) => `${time(p.fromClock)} for ${p.minutes} min`).join(', '),
-			...Object.fromEntries(kitchenResources.map((name) => [name, String(run.capacity[name] ?? 0)]))
-		}
-	);
+	let typed = $state<Record<string, string>>(typedBefore ?? typedRun(run, habit));
+	// what the form showed when it was opened, and then when it was last taken
+	// svelte-ignore state_referenced_locally
+	let seen = $state(typedBefore?.seen ?? seenText(typedRun(run, habit)));
 	const label = (name: string) =>
 		name === 'hands' ? w.runSheet.cooks : w.runSheet.resources[name];
 	formScope({ typed: () => typed, errors: () => errors });
@@ -52,8 +51,9 @@
 	bind:this={element}
 	use:enhance={() => {
 		busy = true;
-		return async ({ update }) => {
+		return async ({ update, result }) => {
 			await update({ reset: false });
+			if (result.type === 'success') seen = seenText(typedRun(run, habit));
 			busy = false;
 		};
 	}}
@@ -72,6 +72,7 @@
 			/>
 		{/each}
 	</div>
+	<Seen {seen} {stale} />
 	<div>
 		<Press type="submit" look="quiet" disabled={busy}
 			>{busy ? w.runSheet.planning : w.runSheet.planIt}</Press

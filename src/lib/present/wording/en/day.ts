@@ -79,6 +79,8 @@ export const menuDay = {
 	otherProtein: ({ item }: { item: Shown }) => `${item} for a change`,
 	enoughFrozen: ({ n }: { n: number }) =>
 		`${many.servings(n)} of it ${many.plural(n, { one: 'is', other: 'are' })} frozen already`,
+	changedElsewhere:
+		'Meanwhile this dish was changed elsewhere; here it is as it is now. Change it again if you still want to.',
 	notANumber: 'Portions: whole numbers of packs and servings, at least one.',
 	why: {
 		load: 'What freezers take in a day',

@@ -1,7 +1,7 @@
-import { proposedPortions } from '../../../core/menu/day-totals.ts';
+import { proposedPortions, type Portion } from '../../../core/menu/day-totals.ts';
 import { dayIn, dayText } from '../../../present/time.ts';
 import type { Db } from '../../db/db.ts';
-import { dishesOfDay, getDay, marksOfDay } from '../../queries/days.ts';
+import { dayDishOf, dishesOfDay, getDay, marksOfDay } from '../../queries/days.ts';
 import { getDish } from '../../queries/dishes.ts';
 import { getHousehold, habitOf } from '../../queries/household.ts';
 import { keepPrice } from '../../writes/pantry.ts';
@@ -45,8 +45,29 @@ export async function putDishesOn(db: Db, dayId: number, dishIds: readonly numbe
 	return added;
 }
 
-/** How often a planned dish is made and how it is divided. False when it is not on the day any more. */
-export const setPlannedDish = setDayDish;
+/**
+ * Sets batches and portions of a dish on a day. `seen` is what the page showed of both, as JSON: when another device changed them
+ * since, nothing is set.
+ */
+export async function setPlannedDish(
+	db: Db,
+	id: number,
+	change: { batches: number; portions: Portion[] },
+	seen?: string
+): Promise<'set' | 'changed' | 'gone'> {
+	return db.transaction(async (tx) => {
+		const now = await dayDishOf(tx, id);
+		if (!now) return 'gone';
+		const { batches, portions } = now;
+		const shown = JSON.stringify({
+			batches,
+			portions: portions.map(({ to, packs, servings }) => ({ to, packs, servings }))
+		});
+		if (seen !== undefined && seen !== shown) return 'changed';
+		await setDayDish(tx, id, change);
+		return 'set';
+	});
+}
 
 /** Takes a dish off a day, with a line to take that back. False when there is no such day. */
 export async function dropDish(

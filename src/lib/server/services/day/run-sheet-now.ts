@@ -10,6 +10,12 @@ import { firstRun } from './replan.ts';
 import { catchUp } from './note-events.ts';
 import { searchOf } from './search-plan.ts';
 
+/** How a day is to go, the usual kitchen's where nothing is said yet. Null when there is no such day. */
+export async function runOfDay(db: Db, dayId: number) {
+	const day = await getDay(db, dayId);
+	return day && (day.run ?? (await firstRun(db)));
+}
+
 /** A packing day as every device shows it: how it is to go, its plan, what has happened. Null when there is no such day. */
 export async function runSheetNow(db: Db, compute: Compute, dayId: number, nowMs: number) {
 	const day = await getDay(db, dayId);

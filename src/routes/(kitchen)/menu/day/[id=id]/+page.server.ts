@@ -110,7 +110,9 @@ export const actions: Actions = {
 		const raw = rawFields(await request.formData());
 		const form = readTyped(plannedSchema, raw.planned ?? '');
 		if (!form) return fail(400, { message: w.menuDay.notANumber });
-		if (!(await setPlannedDish(locals.db, rowId(raw.id ?? null), form))) error(404);
+		const set = await setPlannedDish(locals.db, rowId(raw.id ?? null), form, raw.seen);
+		if (set === 'gone') error(404);
+		if (set === 'changed') return fail(409, { message: w.menuDay.changedElsewhere });
 		return { set: true };
 	},
 	drop: async ({ request, params, locals }) => {

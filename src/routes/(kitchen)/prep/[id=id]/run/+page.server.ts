@@ -6,7 +6,9 @@ import { kitchenResources } from '$lib/schemas/choices';
 import { dayRunSchema, type Pause } from '$lib/schemas/run-sheet';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';
-import { runSheetNow } from '$lib/server/services/day/run-sheet-now';
+import { staleForm } from '$lib/server/stale-form';
+import { typedRun } from '$lib/present/typed-run';
+import { runOfDay, runSheetNow } from '$lib/server/services/day/run-sheet-now';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { stepNotes } from '$lib/server/services/day/step-notes';
 import { plannedDishes } from '$lib/server/services/day/day-dishes';
@@ -45,6 +47,11 @@ export const actions: Actions = {
 		const raw = rawFields(await event.request.formData());
 		const form = readForm(dayRunSchema(), raw);
 		if (!form.ok) return fail(400, { errors: form.errors, typed: raw });
+		const { db } = event.locals;
+		const now = await runOfDay(db, Number(event.params.id));
+		if (!now) error(404);
+		const stale = staleForm(raw, typedRun(now, habitOf(await getHousehold(db))));
+		if (stale) return stale;
 		const { startClock, deadlineClock, pauses } = form.value as unknown as RunForm;
 		const amounts = form.value as unknown as Record<string, number>;
 		await change(event, (run) => ({

@@ -22,6 +22,7 @@
 	import Timeline from '$lib/ui/prep/Timeline.svelte';
 	import { screenAwake } from '$lib/ui/shell/wake-lock.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
+	import type { StaleFields } from '$lib/present/seen';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
@@ -242,6 +243,7 @@
 			habit={data.habit}
 			errors={(form && 'errors' in form && form.errors) || {}}
 			typedBefore={form && 'typed' in form ? form.typed : undefined}
+			stale={form && 'stale' in form ? (form.stale as StaleFields) : undefined}
 			first={plan === null && !form}
 		/>
 	</details>
