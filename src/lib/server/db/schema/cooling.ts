@@ -4,6 +4,7 @@ import {
 	boolean,
 	check,
 	doublePrecision,
+	index,
 	integer,
 	jsonb,
 	pgTable,
@@ -79,5 +80,8 @@ export const coolingReadings = pgTable(
 			.default('hand'),
 		removed: boolean().notNull().default(false)
 	},
-	(t) => [check('cooling_reading_range', sql`${t.tempC} between -60 and 400`)]
+	(t) => [
+		check('cooling_reading_range', sql`${t.tempC} between -60 and 400`),
+		index('cooling_readings_run').on(t.runId, t.atMs)
+	]
 );

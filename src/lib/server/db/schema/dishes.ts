@@ -4,6 +4,7 @@ import {
 	boolean,
 	check,
 	doublePrecision,
+	index,
 	integer,
 	jsonb,
 	pgTable,
@@ -57,28 +58,32 @@ export const dishes = pgTable(
 	(t) => [check('dishes_servings', sql`${t.servings} between 1 and 100`)]
 );
 
-export const ingredientLines = pgTable('ingredient_lines', {
-	id: integer().primaryKey().generatedAlwaysAsIdentity(),
-	dishId: integer()
-		.notNull()
-		.references(() => dishes.id, { onDelete: 'cascade' }),
-	position: integer().notNull(),
-	text: text().notNull(),
-	quantity: doublePrecision(),
-	quantityTo: doublePrecision(),
-	unit: text().$type<MeasureName>(),
-	item: text().notNull(),
-	itemName: text(),
-	cut: text().notNull().default(''),
-	stage: text().$type<LineStage>().notNull().default('pack'),
-	form: text().$type<LineForm>(),
-	optional: boolean().notNull().default(false),
-	/** catalogue items that do as well */
-	alternatives: jsonb().$type<string[]>().notNull().default([]),
-	understood: text({ enum: ['full', 'item', 'text', 'heading'] }).notNull(),
-	/** what its reading left open, until the cook has said */
-	doubts: jsonb().$type<LineDoubt[]>().notNull().default([])
-});
+export const ingredientLines = pgTable(
+	'ingredient_lines',
+	{
+		id: integer().primaryKey().generatedAlwaysAsIdentity(),
+		dishId: integer()
+			.notNull()
+			.references(() => dishes.id, { onDelete: 'cascade' }),
+		position: integer().notNull(),
+		text: text().notNull(),
+		quantity: doublePrecision(),
+		quantityTo: doublePrecision(),
+		unit: text().$type<MeasureName>(),
+		item: text().notNull(),
+		itemName: text(),
+		cut: text().notNull().default(''),
+		stage: text().$type<LineStage>().notNull().default('pack'),
+		form: text().$type<LineForm>(),
+		optional: boolean().notNull().default(false),
+		/** catalogue items that do as well */
+		alternatives: jsonb().$type<string[]>().notNull().default([]),
+		understood: text({ enum: ['full', 'item', 'text', 'heading'] }).notNull(),
+		/** what its reading left open, until the cook has said */
+		doubts: jsonb().$type<LineDoubt[]>().notNull().default([])
+	},
+	(t) => [index('ingredient_lines_dish').on(t.dishId, t.position)]
+);
 
 /** A photo of a dish as its page shows it: a small JPEG, base64, made in the browser. */
 export const dishPictures = pgTable('dish_pictures', {

@@ -4,6 +4,7 @@ import {
 	boolean,
 	check,
 	doublePrecision,
+	index,
 	integer,
 	jsonb,
 	pgTable,
@@ -26,19 +27,23 @@ export const packingDays = pgTable('packing_days', {
 });
 
 /** What was said and done on a packing day, each once: everything else about it follows from these. */
-export const dayEvents = pgTable('day_events', {
-	id: integer().primaryKey().generatedAlwaysAsIdentity(),
-	/** made by the device, so that what is sent twice counts once */
-	uid: text().notNull().unique(),
-	dayId: integer()
-		.notNull()
-		.references(() => packingDays.id),
-	kind: text({ enum: dayEventKinds }).notNull(),
-	/** the task, resource or prep line it is about */
-	key: text().notNull().default(''),
-	value: doublePrecision(),
-	atMs: bigint({ mode: 'number' }).notNull()
-});
+export const dayEvents = pgTable(
+	'day_events',
+	{
+		id: integer().primaryKey().generatedAlwaysAsIdentity(),
+		/** made by the device, so that what is sent twice counts once */
+		uid: text().notNull().unique(),
+		dayId: integer()
+			.notNull()
+			.references(() => packingDays.id),
+		kind: text({ enum: dayEventKinds }).notNull(),
+		/** the task, resource or prep line it is about */
+		key: text().notNull().default(''),
+		value: doublePrecision(),
+		atMs: bigint({ mode: 'number' }).notNull()
+	},
+	(t) => [index('day_events_day').on(t.dayId)]
+);
 
 /** A dish planned for a day, how often, and where its portions go. */
 export const dayDishes = pgTable(
@@ -108,22 +113,30 @@ export const shopMarks = pgTable(
 );
 
 /** Notes on a dish, with their day: "more milk". */
-export const dishNotes = pgTable('dish_notes', {
-	id: integer().primaryKey().generatedAlwaysAsIdentity(),
-	dishId: integer()
-		.notNull()
-		.references(() => dishes.id),
-	atMs: bigint({ mode: 'number' }).notNull(),
-	text: text().notNull()
-});
+export const dishNotes = pgTable(
+	'dish_notes',
+	{
+		id: integer().primaryKey().generatedAlwaysAsIdentity(),
+		dishId: integer()
+			.notNull()
+			.references(() => dishes.id),
+		atMs: bigint({ mode: 'number' }).notNull(),
+		text: text().notNull()
+	},
+	(t) => [index('dish_notes_dish').on(t.dishId, t.atMs)]
+);
 
 /** What a dish was before each change of it. */
-export const dishVersions = pgTable('dish_versions', {
-	id: integer().primaryKey().generatedAlwaysAsIdentity(),
-	dishId: integer()
-		.notNull()
-		.references(() => dishes.id),
-	/** when it ceased to be so */
-	atMs: bigint({ mode: 'number' }).notNull(),
-	content: jsonb().$type<DishContent>().notNull()
-});
+export const dishVersions = pgTable(
+	'dish_versions',
+	{
+		id: integer().primaryKey().generatedAlwaysAsIdentity(),
+		dishId: integer()
+			.notNull()
+			.references(() => dishes.id),
+		/** when it ceased to be so */
+		atMs: bigint({ mode: 'number' }).notNull(),
+		content: jsonb().$type<DishContent>().notNull()
+	},
+	(t) => [index('dish_versions_dish').on(t.dishId, t.atMs)]
+);

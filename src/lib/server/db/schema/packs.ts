@@ -91,7 +91,10 @@ export const packings = pgTable(
 	},
 	(t) => [
 		check('packings_mass', sql`${t.massKg} > 0 and ${t.massKg} <= 25`),
-		check('packings_thickness', sql`${t.thicknessM} > 0 and ${t.thicknessM} <= 0.3`)
+		check('packings_thickness', sql`${t.thicknessM} > 0 and ${t.thicknessM} <= 0.3`),
+		index('packings_dish').on(t.dishId),
+		index('packings_packed').on(t.packedOn),
+		index('packings_day').on(t.dayId)
 	]
 );
 
@@ -146,6 +149,9 @@ export const packs = pgTable(
 		check('packs_number', sql`${t.number} between 1 and ${t.of}`),
 		check('packs_part', sql`${t.part01} >= 0 and ${t.part01} <= 1`),
 		index('packs_status').on(t.status, t.bestBy),
+		index('packs_packing').on(t.packingId, t.number),
+		// what was eaten or thrown away in a time
+		index('packs_gone').on(t.cookedAtMs, t.status),
 		// a shelf's picture: the first to use
 		index('packs_shelf').on(t.shelfId, t.status, sql`${t.bestBy} asc nulls first`, t.code)
 	]
