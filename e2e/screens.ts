@@ -56,6 +56,7 @@ export async function addresses(page: Page): Promise<string[]> {
 		'/help/packing-day',
 		'/household/rules',
 		'/household/measure',
+		'/pair/over',
 		'/nowhere'
 	];
 	for (const address of found) expect(address, found.join(' ')).toBeTruthy();

@@ -1,4 +1,6 @@
 import { mkdir } from 'node:fs/promises';
+import { createInterface } from 'node:readline/promises';
+import { Writable } from 'node:stream';
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import { announce, ensurePassphrase, serveHome } from './lib/server/home/serve-home.ts';
 import { hasPassphrase, leastPassphrase } from './lib/server/access/household-passphrase.ts';
@@ -38,12 +40,27 @@ const configured = (() => {
 
 // on any other address anybody of the network could read and change everything
 const isLoopback = /^(127\.|::1$|localhost$)/.test(host);
-const passphrase = process.env.ALMACEN_PASSPHRASE ?? '';
-if (!isLoopback && !hasPassphrase(dataDir) && passphrase.length < leastPassphrase)
+/** Asked at the terminal where there is one; what is typed is not shown. */
+async function askPassphrase(): Promise<string> {
+	const quiet = new Writable({ write: (_chunk, _encoding, done) => done() });
+	const terminal = createInterface({ input: process.stdin, output: quiet, terminal: true });
+	process.stdout.write(`A passphrase for the household (${leastPassphrase} characters at least): `);
+	const typed = await terminal.question('');
+	terminal.close();
+	process.stdout.write('\n');
+	return typed;
+}
+const isFirst = (atHome || !isLoopback) && !hasPassphrase(dataDir);
+const passphrase =
+	process.env.ALMACEN_PASSPHRASE || (isFirst && process.stdin.isTTY ? await askPassphrase() : '');
+if (isFirst && passphrase.length < leastPassphrase)
 	giveUp(
 		`Almacen does not listen on ${host} without a passphrase for the household. Say one at the first start: ` +
 			`ALMACEN_PASSPHRASE="…" (${leastPassphrase} characters at least); devices other than this one are asked for it.`
 	);
+
+// the application keeps it (hashed) once its folder is open
+if (isFirst) process.env.ALMACEN_PASSPHRASE = passphrase;
 
 process.env.PROTOCOL_HEADER = schemeHeader;
 // how much may be sent is decided below, by what it is sent to
