@@ -5,6 +5,7 @@ import { benchMenu } from './menu.ts';
 import { benchScreens } from './screens.ts';
 import { benchLearn } from './learn.ts';
 import { benchTable } from './table.ts';
+import { benchCommits } from './commits.ts';
 import { benchDatabases } from './databases.ts';
 import { benchManyPacks } from './many-packs.ts';
 import { benchSchedule } from './schedule.ts';
@@ -25,6 +26,7 @@ const parts: Record<string, () => void | Promise<void>> = {
 	table: benchTable,
 	learn: benchLearn,
 	screens: benchScreens,
+	commits: benchCommits,
 	databases: benchDatabases,
 	packs: benchManyPacks
 };
