@@ -6,7 +6,12 @@ import { ensurePackages, ensurePrograms, isBuilt, run } from './steps.mjs';
  * What a lane said is shown whole when it ends; the last words are the summary of Node's own test runner.
  */
 ensurePackages();
-ensurePrograms({ chromium: 'chromium', pdftoppm: 'poppler-utils', pg_ctlcluster: 'postgresql' });
+ensurePrograms({
+	chromium: 'chromium',
+	pdftoppm: 'poppler-utils',
+	pg_ctlcluster: 'postgresql',
+	openssl: 'openssl'
+});
 run('npx', ['svelte-kit', 'sync']);
 
 const begunMs = Date.now();

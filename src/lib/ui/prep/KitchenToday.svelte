@@ -34,10 +34,10 @@
 		if (first) element?.requestSubmit();
 	});
 	// svelte-ignore state_referenced_locally
-	let typed = $state<Record<string, string>>(typedBefore ?? typedRun(run, habit));
+	let typed = $state<Record<string, string>>(typedBefore ?? typedRun(run, kitchenResources, habit));
 	// what the form showed when it was opened, and then when it was last taken
 	// svelte-ignore state_referenced_locally
-	let seen = $state(typedBefore?.seen ?? seenText(typedRun(run, habit)));
+	let seen = $state(typedBefore?.seen ?? seenText(typedRun(run, kitchenResources, habit)));
 	const label = (name: string) =>
 		name === 'hands' ? w.runSheet.cooks : w.runSheet.resources[name];
 	formScope({ typed: () => typed, errors: () => errors });
@@ -53,7 +53,7 @@
 		busy = true;
 		return async ({ update, result }) => {
 			await update({ reset: false });
-			if (result.type === 'success') seen = seenText(typedRun(run, habit));
+			if (result.type === 'success') seen = seenText(typedRun(run, kitchenResources, habit));
 			busy = false;
 		};
 	}}

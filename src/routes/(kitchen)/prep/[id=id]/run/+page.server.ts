@@ -50,7 +50,7 @@ export const actions: Actions = {
 		const { db } = event.locals;
 		const now = await runOfDay(db, Number(event.params.id));
 		if (!now) error(404);
-		const stale = staleForm(raw, typedRun(now, habitOf(await getHousehold(db))));
+		const stale = staleForm(raw, typedRun(now, kitchenResources, habitOf(await getHousehold(db))));
 		if (stale) return stale;
 		const { startClock, deadlineClock, pauses } = form.value as unknown as RunForm;
 		const amounts = form.value as unknown as Record<string, number>;
