@@ -1,8 +1,11 @@
 import assert from 'node:assert/strict';
-import { readFileSync, readdirSync } from 'node:fs';
+import { mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { after, before, describe, it } from 'node:test';
 import { dayIn } from '../../lib/present/time.ts';
 import type { Db } from '../../lib/server/db/db.ts';
+import { householdAccess } from '../../lib/server/access/household-access.ts';
 import { getDish } from '../../lib/server/queries/dishes.ts';
 import { openUndos } from '../../lib/server/queries/undo.ts';
 import { frozenPacks } from '../../lib/server/queries/packs.ts';
@@ -25,6 +28,8 @@ type End = { end: 'done' | 'refused' | 'redirect' | 'error'; status: number; dat
 type Action = (event: object) => unknown;
 
 let db: Db;
+const accessDir = mkdtempSync(join(tmpdir(), 'almacen-actions-'));
+after(() => rmSync(accessDir, { recursive: true }));
 let client: TestClient;
 
 async function act(
@@ -43,7 +48,9 @@ async function act(
 			locals: {
 				db,
 				compute: inlineCompute,
-				copies: { list: async () => [], make: async () => ({ name: '', madeAtMs: 0, bytes: 0 }) }
+				copies: { list: async () => [], make: async () => ({ name: '', madeAtMs: 0, bytes: 0 }) },
+				access: householdAccess(accessDir, undefined),
+				addresses: ['https://pantry.local:4780']
 			}
 		})) as { status?: number; data?: unknown } | undefined;
 		const refused = data && typeof data.status === 'number' && data.status >= 400;
@@ -410,6 +417,26 @@ const cases: Case[] = [
 	{ page: 'household/freezers', action: 'freezer', bad: { form: { name: '' } } },
 	{ page: 'household/copies', action: 'readBack', bad: { form: {} } },
 	{ page: 'household/copies', action: 'look', bad: { form: { copy: 'x' } } },
+	{
+		page: 'household/device',
+		action: 'passphrase',
+		good: { form: () => ({ next: 'four words that differ' }) },
+		bad: { form: { next: 'short' } }
+	},
+	{
+		page: 'household/device',
+		action: 'pair',
+		good: { form: () => ({ name: 'Kitchen tablet' }) },
+		bad: { form: {} }
+	},
+	{ page: 'household/device', action: 'out', good: { form: () => ({ id: 'nobody' }) } },
+	{
+		page: 'household/device',
+		action: 'program',
+		good: { form: () => ({ name: 'Display in the hall' }) },
+		bad: { form: { name: 'x'.repeat(60) } }
+	},
+	{ page: 'household/device', action: 'programOut', good: { form: () => ({ id: 'nobody' }) } },
 	{
 		page: 'household/containers',
 		action: 'default',

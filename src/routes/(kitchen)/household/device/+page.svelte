@@ -11,6 +11,8 @@
 	import { look, type Look } from '$lib/ui/shell/look.svelte';
 	import type { PageProps } from './$types';
 
+	/** what programs can ask for, for programs */
+	const described = '/api/v1/openapi.json';
 	let { data, form }: PageProps = $props();
 	$effect(() => look.read());
 	const pairing = $derived(form && 'pairing' in form ? form.pairing : undefined);
@@ -120,7 +122,7 @@
 	</section>
 	<section class="plate grid gap-3 lg:col-span-2">
 		<h2>{w.devices.programsTitle}</h2>
-		<p>{w.devices.programsHow} <a href="/api/v1/openapi.json">/api/v1/openapi.json</a></p>
+		<p>{w.devices.programsHow} <a href={described}>{described}</a></p>
 		<form method="POST" action="?/program" class="grid max-w-[420px] gap-3" use:enhance>
 			<Field
 				name="name"
