@@ -11,7 +11,7 @@ export const household = {
 		rules: 'House rules',
 		measure: 'Measure',
 		copies: 'Copies and files',
-		device: 'This device'
+		device: 'Devices and programs'
 	},
 	pageTitle: 'Household · Almacen',
 	heading: 'The household',

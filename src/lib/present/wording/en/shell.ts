@@ -189,7 +189,7 @@ export const pairing = {
 	why: 'It will open this household without the passphrase, until somebody signs it out.',
 	letIn: 'Come in',
 	overTitle: 'This code is not good any more',
-	over: 'It lets one device in, within five minutes. Ask for another one where the household is open already: Household, This device.',
+	over: 'It lets one device in, within five minutes. Ask for another one where the household is open already: Household, Devices and programs.',
 	byPassphrase: 'Come in by the passphrase'
 };
 
