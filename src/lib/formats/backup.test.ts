@@ -4,7 +4,8 @@ import { describe, it } from 'node:test';
 import { exportAll } from '../server/queries/backup.ts';
 import { importAll } from '../server/writes/backup.ts';
 import { openTestDb } from '../server/testing/index.ts';
-import { backupText, backupVersion, readBackup, type Backup } from './backup.ts';
+import { backupText, readBackup, type Backup } from './backup.ts';
+import { backupVersion } from './backup-versions.ts';
 
 const dir = 'src/lib/formats/fixtures/exports';
 const fixture = (name: string) => readFileSync(`${dir}/${name}`, 'utf8');

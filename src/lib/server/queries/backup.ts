@@ -1,7 +1,9 @@
 import { asc, getTableColumns, sql } from 'drizzle-orm';
-import type { Backup, BackupTables } from '../../formats/backup.ts';
-import { backupVersion } from '../../formats/backup.ts';
+import type { Backup } from '../../formats/backup.ts';
+import type { BackupTables } from '../../formats/backup-tables.ts';
+import { backupVersion } from '../../formats/backup-versions.ts';
 import type { Db } from '../db/db.ts';
+import { rawRows } from '../db/raw-rows.ts';
 import {
 	containerStock,
 	cooks,
@@ -80,10 +82,10 @@ export async function exportAll(db: Db, nowMs: number): Promise<Backup> {
 		const tables: Record<string, unknown> = {};
 		for (const name of names)
 			tables[name] = await tx.select(kept(name)).from(inOrder[name]).orderBy(asc(inOrder[name].id));
-		const answer = (await tx.execute(
+		const [serial] = await rawRows<SequenceRow>(
+			tx,
 			sql`select last_value, is_called from pack_serial`
-		)) as unknown as { rows: SequenceRow[] };
-		const [serial] = answer.rows;
+		);
 		return {
 			format: 'almacen',
 			version: backupVersion,

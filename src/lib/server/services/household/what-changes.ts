@@ -1,4 +1,5 @@
-import type { Backup, BackupTables } from '../../../formats/backup.ts';
+import type { Backup } from '../../../formats/backup.ts';
+import type { BackupTables } from '../../../formats/backup-tables.ts';
 
 /** What reading a file back changes of one kind of thing. */
 export interface KindOfChange {
