@@ -1,9 +1,9 @@
-import { mkdir } from 'node:fs/promises';
 import { createInterface } from 'node:readline/promises';
 import { Writable } from 'node:stream';
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
-import { announce, ensurePassphrase, serveHome } from './lib/server/home/serve-home.ts';
-import { hasPassphrase, leastPassphrase } from './lib/server/access/household-passphrase.ts';
+import { announce, serveHome } from './lib/server/home/serve-home.ts';
+import { leastPassphrase } from './lib/schemas/access-limits.ts';
+import { hasPassphrase } from './lib/server/access/household-passphrase.ts';
 import { admit, configuredOrigins } from './lib/server/access/admit.ts';
 
 /**
@@ -137,10 +137,6 @@ async function openHome(): Promise<Server> {
 	return home.server;
 }
 let known = configured;
-if (atHome) {
-	await mkdir(dataDir, { recursive: true, mode: 0o700 });
-	await ensurePassphrase(dataDir, passphrase);
-}
 const server = atHome ? await openHome() : createServer(listener);
 
 server.on('error', (error: NodeJS.ErrnoException) =>

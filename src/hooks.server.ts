@@ -21,7 +21,7 @@ import { hasPassphrase, isSignedIn, setPassphrase } from '$lib/server/access/hou
 import { programOf } from '$lib/server/access/programs';
 import { sessionCookie } from '$lib/server/access/session-cookie';
 import { once } from '$lib/server/access/once';
-import { log, problem } from '$lib/server/log';
+import { log, logFailure, problem } from '$lib/server/log';
 import { countRequest } from '$lib/server/metrics';
 import { freeBytes, hasRoom } from '$lib/server/disk-room';
 import { startCoreWorker } from '$lib/server/core-worker';
@@ -103,9 +103,7 @@ export const init: ServerInit = async () => {
 		stopProbes();
 		await core?.stop();
 		await reading?.stop();
-		await makeCopy(kept, dataDir(), nowMs()).catch((error) =>
-			log.error(problem(error), 'the safe copy at closing failed')
-		);
+		await makeCopy(kept, dataDir(), nowMs()).catch(logFailure('the safe copy at closing failed'));
 		await kept.close();
 		process.exit(0);
 	});
@@ -200,7 +198,7 @@ const answer: Handle = async ({ event, resolve }) => {
 			{ status: 401, headers: { 'www-authenticate': 'Bearer' } }
 		);
 	if (gate === 'refused') return text(w.signIn.needed, { status: 401 });
-	if (event.request.method === 'POST' && !(await hasRoom(dataDir(), Date.now())))
+	if (event.request.method === 'POST' && !(await event.locals.hasRoom()))
 		return noRoom(event.request);
 	const from = known ?? `${event.getClientAddress()} ${event.request.headers.get('user-agent')}`;
 	const response = await once(event.request, from, async () => resolve(event));

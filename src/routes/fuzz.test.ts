@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
-import { readdirSync, readFileSync } from 'node:fs';
-import { dirname } from 'node:path';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
 import { after, before, describe, it } from 'node:test';
 import fc from 'fast-check';
 import { dayIn } from '../lib/present/time.ts';
@@ -10,6 +11,7 @@ import { frozenPacks } from '../lib/server/queries/packs.ts';
 import { startCooling } from '../lib/server/services/cooling/start-cooling.ts';
 import { writeDish } from '../lib/server/services/dishes/write-dish.ts';
 import { packDish } from '../lib/server/services/packs/pack-dish.ts';
+import { householdAccess } from '../lib/server/access/household-access.ts';
 import { plainAddress, plainForm } from '../lib/server/access/clean-request.ts';
 import { aDish, inlineCompute, openTestDb, type TestClient } from '../lib/server/testing/index.ts';
 import { addDay, addDayDish } from '../lib/server/writes/days.ts';
@@ -34,6 +36,7 @@ interface Target {
 let db: Db;
 let client: TestClient;
 let codes: string[];
+const accessDir = mkdtempSync(join(tmpdir(), 'almacen-fuzz-'));
 
 /** Names a page's script and its forms speak of. */
 function namesIn(file: string): string[] {
@@ -51,7 +54,7 @@ interface RouteModule {
 	POST?: Handler;
 }
 /** These ask the framework's own modules, which are there in a build only: the journeys call them. */
-const inBuildOnly = /sign-in|pair\/|\(kitchen\)\/(labels|help)\/|\.pdf\//;
+const inBuildOnly = /\(kitchen\)\/(labels|help)\/|\.pdf\//;
 
 async function targets(): Promise<Target[]> {
 	const found: Target[] = [];
@@ -186,17 +189,7 @@ function eventOf(
 			device: 'x',
 			compute: timedCompute,
 			readPasted: async () => ({ recipes: [], problems: [] }),
-			access: {
-				hasPassphrase: () => true,
-				devices: async () => [],
-				startPairing: async () => 'code',
-				signOut: async () => undefined,
-				signOutEverywhere: async () => undefined,
-				changePassphrase: async () => true,
-				programs: async () => [],
-				addProgram: async () => 'token',
-				removeProgram: async () => undefined
-			},
+			access: householdAccess(accessDir, undefined),
 			addresses: ['http://192.168.1.20:4780'],
 			install: null,
 			hasRoom: async () => true,
@@ -235,7 +228,10 @@ before(async () => {
 	await addDayDish(db, { dayId, dishId, portions: [{ to: 'freezer', packs: 1, servings: 4 }] });
 	codes = (await frozenPacks(db)).map(({ code }) => code);
 });
-after(() => client.close());
+after(async () => {
+	await client.close();
+	rmSync(accessDir, { recursive: true });
+});
 
 describe('anything may be sent to any page', () => {
 	it('it is taken or refused in words, in time; nothing breaks, and what is stored reads back', async () => {

@@ -1,14 +1,14 @@
 import * as yup from 'yup';
 import * as w from '../present/wording/index.ts';
+import { leastPassphrase, mostName } from './access-limits.ts';
 import { text } from './fields.ts';
 
-/** How long the household's passphrase is, characters at least and at most. */
-const leastPassphrase = 10;
+/** Longer than anybody types, characters. */
 const mostPassphrase = 1000;
 
 /** What a device or a program is called. */
 export const deviceSchema = yup.object({
-	name: text(w.devices.name, 40).required(w.devices.nameMissing)
+	name: text(w.devices.name, mostName).required(w.devices.nameMissing)
 });
 
 /** A new passphrase, and the one before. */

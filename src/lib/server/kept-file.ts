@@ -1,7 +1,6 @@
 import { existsSync } from 'node:fs';
-import { open, readFile, rename, stat } from 'node:fs/promises';
-import { dirname } from 'node:path';
-import { syncPath } from '../sync-tree.ts';
+import { readFile, stat } from 'node:fs/promises';
+import { writeWhole } from './whole-file.ts';
 
 /** Files as they were read last, and when they were written: every request asks, and another process may have written. */
 const read = new Map<string, { content: unknown; writtenMs: number }>();
@@ -19,15 +18,7 @@ export async function readKept<T>(path: string): Promise<T | null> {
 
 /** Writes it, for its owner only; a cut leaves the old one or the new one. */
 export async function writeKept(path: string, content: object): Promise<void> {
-	const unfinished = await open(`${path}.part`, 'w', 0o600);
-	try {
-		await unfinished.writeFile(JSON.stringify(content));
-		await unfinished.sync();
-	} finally {
-		await unfinished.close();
-	}
-	await rename(`${path}.part`, path);
-	await syncPath(dirname(path));
+	await writeWhole(path, JSON.stringify(content));
 	read.delete(path);
 }
 

@@ -1,8 +1,11 @@
 import {
+	finishPairing,
 	hasPassphrase,
 	isPassphrase,
+	pairingOf,
 	setPassphrase,
 	signedInDevices,
+	signIn,
 	signOutDevice,
 	signOutEverywhere,
 	startPairing
@@ -13,7 +16,10 @@ import { addProgram, listPrograms, removeProgram } from './programs.ts';
 export const householdAccess = (dataDir: string, token: string | undefined) => ({
 	hasPassphrase: () => hasPassphrase(dataDir),
 	devices: () => signedInDevices(dataDir, token, Date.now()),
+	signIn: (passphrase: string, name: string) => signIn(dataDir, passphrase, name, Date.now()),
 	startPairing: (name: string) => startPairing(dataDir, name, Date.now()),
+	pairingOf: (code: string) => pairingOf(dataDir, code, Date.now()),
+	finishPairing: (code: string) => finishPairing(dataDir, code, Date.now()),
 	signOut: (id: string) => signOutDevice(dataDir, id),
 	signOutEverywhere: () => signOutEverywhere(dataDir),
 	/** false when the one said before is not the household's */

@@ -1,7 +1,8 @@
 import { randomBytes, randomUUID, scrypt, timingSafeEqual, type ScryptOptions } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { changeKept, readKept, writeKept } from './kept-file.ts';
+import { leastPassphrase, mostName } from '../../schemas/access-limits.ts';
+import { changeKept, readKept, writeKept } from '../kept-file.ts';
 import { newToken, tokenHash } from './tokens.ts';
 
 interface Session {
@@ -36,13 +37,11 @@ export interface SignedInDevice {
 	isThis: boolean;
 }
 
-export const leastPassphrase = 10;
 /** A device that has not been here for so long signs in again, ms. */
 const sessionMs = 180 * 86_400_000;
 const mostSessions = 100;
 /** A code to let a device in is good for so long, ms. */
-export const pairingMs = 5 * 60_000;
-const mostName = 40;
+const pairingMs = 5 * 60_000;
 /** OWASP's recommendation for scrypt (Password Storage Cheat Sheet, from memory): N 2^17, r 8, p 1. */
 const cost: ScryptOptions = { N: 2 ** 17, r: 8, p: 1, maxmem: 256 * 1024 * 1024 };
 

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
-import { changeKept, readKept } from './kept-file.ts';
+import { mostName } from '../../schemas/access-limits.ts';
+import { changeKept, readKept } from '../kept-file.ts';
 import { newToken, tokenHash } from './tokens.ts';
 
 /** Another program of the household that may ask for packs and write readings and deeds. */
@@ -14,7 +15,6 @@ interface ProgramsFile {
 }
 
 const mostPrograms = 20;
-const mostName = 40;
 const programsFile = (dataDir: string) => join(dataDir, 'programs.json');
 
 /** Those that were given a token, newest last. */

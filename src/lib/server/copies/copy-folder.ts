@@ -1,10 +1,10 @@
 import { existsSync } from 'node:fs';
-import { open, mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
+import { mkdir, readdir, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { gzip } from 'node:zlib';
 import type { PGlite } from '@electric-sql/pglite';
-import { syncPath } from '../sync-tree.ts';
+import { writeWhole } from '../whole-file.ts';
 
 /** In the thread pool: a server making a copy still answers. */
 const compressed = promisify<Uint8Array, { level: number }, Buffer>(gzip);
@@ -70,10 +70,7 @@ export async function makeCopy(
 	const dump = await opened.dump();
 	const bytes = await compressed(dump.bytes, { level: 1 });
 	const name = `almacen-${new Date(nowMs).toISOString().replaceAll(':', '-')}.${dump.kind}.gz`;
-	const unfinished = join(dir, `${name}.part`);
-	await writeToDisk(unfinished, bytes);
-	await rename(unfinished, join(dir, name));
-	await syncPath(dir);
+	await writeWhole(join(dir, name), bytes);
 	for (const old of outdated(await listCopies(dataDir), nowMs)) await rm(join(dir, old.name));
 	return { name, madeAtMs: nowMs, bytes: bytes.length };
 }
@@ -93,14 +90,4 @@ export function outdated(copies: readonly SafeCopy[], nowMs: number): SafeCopy[]
 export async function sweepParts(dir: string): Promise<void> {
 	const names = existsSync(dir) ? await readdir(dir) : [];
 	for (const name of names) if (name.endsWith('.part')) await rm(join(dir, name));
-}
-
-async function writeToDisk(path: string, bytes: Uint8Array): Promise<void> {
-	const file = await open(path, 'w', 0o600);
-	try {
-		await file.writeFile(bytes);
-		await file.sync();
-	} finally {
-		await file.close();
-	}
 }

@@ -7,16 +7,21 @@ import { migrated } from './open.ts';
 
 const unpacked = promisify<Uint8Array, Buffer>(gunzip);
 
+/** Opens a safe copy, of a folder or of a server, or a prepared dump in memory, as it is. */
+export async function openDump(dumpFile: string): Promise<PGlite> {
+	const bytes = new Uint8Array(await readFile(dumpFile));
+	return dumpFile.endsWith('.sql.gz')
+		? fromSql((await unpacked(bytes)).toString('utf8'))
+		: PGlite.create({ loadDataDir: new Blob([bytes]) });
+}
+
 /** A database in memory, made from a safe copy or a prepared dump and brought up to date, for as long as `use` takes. */
 export async function withScratch<T>(
 	dumpFile: string,
 	migrationsDir: string,
 	use: (db: Db) => Promise<T>
 ): Promise<T> {
-	const bytes = new Uint8Array(await readFile(dumpFile));
-	const client = dumpFile.endsWith('.sql.gz')
-		? await fromSql((await unpacked(bytes)).toString('utf8'))
-		: await PGlite.create({ loadDataDir: new Blob([bytes]) });
+	const client = await openDump(dumpFile);
 	try {
 		return await use(await migrated(client, migrationsDir));
 	} finally {

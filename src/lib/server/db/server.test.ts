@@ -1,13 +1,21 @@
 import assert from 'node:assert/strict';
-import { randomUUID } from 'node:crypto';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { after, before, describe, it } from 'node:test';
 import { sql } from 'drizzle-orm';
-import pg from 'pg';
+import { copiesDir, makeCopy } from '../copies/copy-folder.ts';
+import { dumpServer } from '../copies/dump-server.ts';
+import { troubleWith } from '../copies/sound-copy.ts';
 import { exportAll } from '../queries/backup.ts';
 import { writeDish } from '../services/dishes/write-dish.ts';
 import { aDish, openTestDb } from '../testing/index.ts';
+import { ownDatabase, type OwnDatabase } from '../testing/own-database.ts';
 import { importAll } from '../writes/backup.ts';
+import type { Db } from './db.ts';
 import { NewerDatabase } from './newer.ts';
+import { rawRows } from './raw-rows.ts';
+import { withScratch } from './scratch.ts';
 import { openServer, ServerUnreachable, type OnServer } from './server.ts';
 
 const template = process.env.ALMACEN_TEST_DATABASE_URL;
@@ -19,28 +27,21 @@ async function until(holds: () => boolean): Promise<void> {
 }
 
 describe('several processes on one PostgreSQL server', { skip, timeout: 60_000 }, () => {
-	let admin: pg.Pool;
-	let url: string;
+	let own: OwnDatabase;
 	let one: OnServer;
 	let two: OnServer;
-	const name = `test_${randomUUID().replaceAll('-', '')}`;
 	before(async () => {
-		const address = new URL(template!);
-		admin = new pg.Pool({
-			connectionString: template!.replace(address.pathname, '/postgres'),
-			max: 1
-		});
-		await admin.query(`create database ${name}`);
-		address.pathname = name;
-		url = address.href;
+		own = await ownDatabase(template!, null);
 		// both find it empty: the migrations run once
-		[one, two] = await Promise.all([openServer(url, 'drizzle'), openServer(url, 'drizzle')]);
+		[one, two] = await Promise.all([
+			openServer(own.url, 'drizzle'),
+			openServer(own.url, 'drizzle')
+		]);
 	});
 	after(async () => {
 		await one?.close();
 		await two?.close();
-		await admin.query(`drop database ${name} with (force)`);
-		await admin.end();
+		await own?.drop();
 	});
 
 	it('one tells, the other hears; after its connection was cut it says that something may be missing, and hears on', async () => {
@@ -56,9 +57,9 @@ describe('several processes on one PostgreSQL server', { skip, timeout: 60_000 }
 		);
 		one.together.tell('{"topic":"day"}');
 		await until(() => heard.length > 0);
-		await admin.query(
+		await own.admin.query(
 			`select pg_terminate_backend(pid) from pg_stat_activity where datname = $1 and query like 'listen%'`,
-			[name]
+			[own.name]
 		);
 		await until(() => missed > 0);
 		// the one that tells may have been cut, too: what it tells goes by another connection
@@ -87,7 +88,7 @@ describe('several processes on one PostgreSQL server', { skip, timeout: 60_000 }
 			doing.add(who);
 			return () => void doing.delete(who);
 		};
-		const third = await openServer(url, 'drizzle');
+		const third = await openServer(own.url, 'drizzle');
 		third.together.inOneProcess('copies', as('third'));
 		await until(() => doing.has('third'));
 		const stop = one.together.inOneProcess('copies', as('one'));
@@ -101,18 +102,14 @@ describe('several processes on one PostgreSQL server', { skip, timeout: 60_000 }
 	it('what a transaction has read still holds when it writes, whoever writes beside it', async () => {
 		await one.db.execute(sql`create table tally (n int)`);
 		await one.db.execute(sql`insert into tally values (0)`);
+		const tally = async (db: Db) =>
+			(await rawRows<{ n: number }>(db, sql`select n from tally`))[0].n;
 		const add = ({ db }: OnServer) =>
 			db.transaction(async (tx) => {
-				const { rows } = (await tx.execute(sql`select n from tally`)) as unknown as {
-					rows: { n: number }[];
-				};
-				await tx.execute(sql`update tally set n = ${rows[0].n + 1}`);
+				await tx.execute(sql`update tally set n = ${(await tally(tx)) + 1}`);
 			});
 		await Promise.all(Array.from({ length: 20 }, (_, i) => add(i % 2 ? one : two)));
-		const { rows } = (await two.db.execute(sql`select n from tally`)) as unknown as {
-			rows: { n: number }[];
-		};
-		assert.equal(rows[0].n, 20);
+		assert.equal(await tally(two.db), 20);
 		await one.db.execute(sql`drop table tally`);
 	});
 
@@ -126,15 +123,29 @@ describe('several processes on one PostgreSQL server', { skip, timeout: 60_000 }
 		await client.close();
 	});
 
+	it('a copy by pg_dump reads into the embedded database, identical', async () => {
+		await writeDish(one.db, aDish({ name: "Grandmother's dal; 'hot'" }), 5);
+		const was = await exportAll(one.db, 0);
+		const dir = await mkdtemp(join(tmpdir(), 'almacen-dump-'));
+		const dump = async () => ({ kind: 'sql', bytes: await dumpServer(own.url) }) as const;
+		const { name } = await makeCopy({ dump }, dir, 0);
+		const file = join(copiesDir(dir), name);
+		assert.equal(await troubleWith(file), null);
+		const copied = await withScratch(file, 'drizzle', (db) => exportAll(db, 0));
+		assert.deepEqual(copied.tables, was.tables);
+		assert.equal(copied.lastSerial, was.lastSerial);
+		await rm(dir, { recursive: true });
+	});
+
 	it('a database of a newer release is refused, and left as it is', async () => {
 		await one.db.execute(
 			sql`insert into drizzle.__drizzle_migrations (hash, created_at) values ('of a newer release', 9000000000000)`
 		);
-		await assert.rejects(openServer(url, 'drizzle'), NewerDatabase);
+		await assert.rejects(openServer(own.url, 'drizzle'), NewerDatabase);
 		await one.db.execute(
 			sql`delete from drizzle.__drizzle_migrations where created_at = 9000000000000`
 		);
-		await (await openServer(url, 'drizzle')).close();
+		await (await openServer(own.url, 'drizzle')).close();
 	});
 
 	it('where no server answers it is said in a sentence', async () => {

@@ -1,9 +1,9 @@
-import { readFile } from 'node:fs/promises';
 import { basename } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
 import { amcheck } from '@electric-sql/pglite/contrib/amcheck';
 import { NodeFS } from '@electric-sql/pglite/nodefs';
 import { migrated } from '../db/open.ts';
+import { openDump } from '../db/scratch.ts';
 import { ofData } from './data.ts';
 import { bad, doesNotOpen, good, reasonOf, type Finding } from './finding.ts';
 import { againstCopy, countsOf, ofTables } from './tables.ts';
@@ -19,7 +19,13 @@ async function opened(): Promise<Finding[]> {
 	await client.exec('create extension if not exists amcheck');
 	const findings = [good('The database opens.'), ...(await ofTables(client))];
 	if (findings.every((finding) => finding.good) && copyFile)
-		findings.push(...againstCopy(await countsOf(client), await countsOfCopy(), basename(copyFile)));
+		findings.push(
+			...againstCopy(
+				await countsOf(client),
+				await countsOf(await openDump(copyFile)),
+				basename(copyFile)
+			)
+		);
 	if (findings.every((finding) => finding.good)) findings.push(...(await whatItHolds(client)));
 	return findings;
 }
@@ -36,12 +42,6 @@ async function whatItHolds(client: PGlite): Promise<Finding[]> {
 			)
 		];
 	}
-}
-
-async function countsOfCopy() {
-	const loadDataDir = new Blob([new Uint8Array(await readFile(copyFile))]);
-	const client = await PGlite.create({ loadDataDir });
-	return countsOf(client);
 }
 
 const findings = await opened().catch((error) => [doesNotOpen(reasonOf(error))]);

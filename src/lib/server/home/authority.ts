@@ -1,11 +1,12 @@
 import { existsSync } from 'node:fs';
-import { chmod, mkdir, readFile, rename, writeFile } from 'node:fs/promises';
+import { chmod, mkdir, readFile } from 'node:fs/promises';
 import { isIP } from 'node:net';
 import { join } from 'node:path';
 import 'reflect-metadata';
 import { AsnConvert } from '@peculiar/asn1-schema';
 import { GeneralName, GeneralSubtree, GeneralSubtrees, NameConstraints } from '@peculiar/asn1-x509';
 import * as x509 from '@peculiar/x509';
+import { writeWhole } from '../whole-file.ts';
 
 const dayMs = 86_400_000;
 /** What browsers take at most from a private authority without complaint is 825 days; public ones give 398 (CA/Browser Forum, from memory). */
@@ -65,12 +66,6 @@ async function keyText(key: CryptoKey): Promise<string> {
 const keyOf = (pem: string): Promise<CryptoKey> =>
 	crypto.subtle.importKey('pkcs8', x509.PemConverter.decodeFirst(pem), algorithm, true, ['sign']);
 
-/** Writes what only its owner reads; a cut leaves the old one or the new one. */
-async function keep(path: string, text: string): Promise<void> {
-	await writeFile(`${path}.part`, text, { mode: 0o600 });
-	await rename(`${path}.part`, path);
-}
-
 async function makeAuthority(dir: string, called: Called, nowMs: number): Promise<void> {
 	const keys = await newKeys();
 	const made = await x509.X509CertificateGenerator.createSelfSigned({
@@ -90,8 +85,8 @@ async function makeAuthority(dir: string, called: Called, nowMs: number): Promis
 			onlyAtHome(called)
 		]
 	});
-	await keep(join(dir, 'authority.key'), await keyText(keys.privateKey));
-	await keep(join(dir, 'authority.crt'), made.toString('pem'));
+	await writeWhole(join(dir, 'authority.key'), await keyText(keys.privateKey));
+	await writeWhole(join(dir, 'authority.crt'), made.toString('pem'));
 }
 
 async function makeCertificate(
@@ -120,8 +115,8 @@ async function makeCertificate(
 			await x509.AuthorityKeyIdentifierExtension.create(authority.publicKey)
 		]
 	});
-	await keep(join(dir, 'server.key'), await keyText(keys.privateKey));
-	await keep(join(dir, 'server.crt'), made.toString('pem'));
+	await writeWhole(join(dir, 'server.key'), await keyText(keys.privateKey));
+	await writeWhole(join(dir, 'server.crt'), made.toString('pem'));
 }
 
 /** Names and addresses a certificate is for. */

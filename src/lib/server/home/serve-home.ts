@@ -2,7 +2,8 @@ import { createServer, type RequestListener, type Server } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import { join } from 'node:path';
 import QRCode from 'qrcode';
-import { hasPassphrase, setPassphrase, startPairing } from '../access/household-passphrase.ts';
+import { startPairing } from '../access/household-passphrase.ts';
+import { logFailure } from '../log.ts';
 import { homeCertificate, type HomeCertificate } from './authority.ts';
 import { installPage } from './install-page.ts';
 import { inUrl, ownAddresses } from './own-addresses.ts';
@@ -35,7 +36,7 @@ export async function serveHome(
 	setInterval(() => {
 		homeCertificate(dir, ownAddresses(), Date.now())
 			.then(({ cert, key }) => server.setSecureContext({ cert, key }))
-			.catch((error: Error) => console.error('The certificate was not renewed:', error.message));
+			.catch(logFailure('the certificate was not renewed'));
 	}, dayMs).unref();
 	const reached = called.ips[0] ?? '127.0.0.1';
 	const install = createServer((request, response) => {
@@ -63,11 +64,6 @@ export async function serveHome(
 		installAddress: `http://${inUrl(reached)}:${port + 1}/`,
 		certificate
 	};
-}
-
-/** The household's passphrase, where it has none yet. */
-export async function ensurePassphrase(dataDir: string, passphrase: string): Promise<void> {
-	if (!hasPassphrase(dataDir)) await setPassphrase(dataDir, passphrase);
 }
 
 /** What stands in the terminal: two codes to scan, one after the other. */

@@ -2,6 +2,7 @@ import { sql } from 'drizzle-orm';
 import type { PackChoice } from '../../core/shopping/choose-packs.ts';
 import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
 import type { Db } from '../db/db.ts';
+import { rawRows } from '../db/raw-rows.ts';
 import { allDishes, type Dish } from '../queries/dishes.ts';
 
 /** The menu as it was last read, as long as nothing on it has changed: a plan asks for all of it at every change. */
@@ -11,10 +12,11 @@ let choices: { signature: string; known: Map<string, PackChoice> } | null = null
 const mostChoices = 5_000;
 
 async function menuSignature(db: Db): Promise<string> {
-	const answer = (await db.execute(
+	const [{ signature }] = await rawRows<{ signature: string }>(
+		db,
 		sql`select count(*) || ':' || coalesce(md5(string_agg(id || '.' || version || '.' || name || '.' || created_at_ms, ',' order by id)), '') as signature from dishes where removed_at_ms is null`
-	)) as unknown as { rows: { signature: string }[] };
-	return answer.rows[0].signature;
+	);
+	return signature;
 }
 
 /** Every dish of the menu with its facts; read anew only when a dish has changed. */

@@ -1,12 +1,11 @@
-import { randomUUID } from 'node:crypto';
-import { readFile } from 'node:fs/promises';
-import { PGlite } from '@electric-sql/pglite';
 import pg from 'pg';
 import { answerCoreRequest } from '../../workers/core-jobs.ts';
 import type { Compute } from '../core-worker.ts';
 import type { Db } from '../db/db.ts';
 import { migrated } from '../db/open.ts';
+import { openDump } from '../db/scratch.ts';
 import { openServer } from '../db/server.ts';
+import { ownDatabase } from './own-database.ts';
 import type { DishForm } from '../services/dishes/write-dish.ts';
 
 /** What a test asks of the database itself. */
@@ -22,19 +21,14 @@ const template = process.env.ALMACEN_TEST_DATABASE_URL;
 /** For tests: a real database of its own, as a new household has it; embedded, from the dump that `npm run build` prepares, or on a server. */
 export async function openTestDb(): Promise<{ db: Db; client: TestClient }> {
 	if (template) return duplicateOf(template);
-	const dump = new Blob([new Uint8Array(await readFile('build/prepared/empty.tar.gz'))]);
-	const client = await PGlite.create({ loadDataDir: dump });
+	const client = await openDump('build/prepared/empty.tar.gz');
 	return { db: await migrated(client, 'drizzle'), client };
 }
 
 async function duplicateOf(url: string): Promise<{ db: Db; client: TestClient }> {
-	const name = `test_${randomUUID().replaceAll('-', '')}`;
-	const own = new URL(url);
-	const admin = new pg.Pool({ connectionString: url.replace(own.pathname, '/postgres'), max: 1 });
-	await admin.query(`create database ${name} template ${own.pathname.slice(1)}`);
-	own.pathname = name;
-	const { db, close } = await openServer(own.href, 'drizzle');
-	const asked = new pg.Pool({ connectionString: own.href, max: 1 });
+	const own = await ownDatabase(url, new URL(url).pathname.slice(1));
+	const { db, close } = await openServer(own.url, 'drizzle');
+	const asked = new pg.Pool({ connectionString: own.url, max: 1 });
 	return {
 		db,
 		client: {
@@ -44,8 +38,7 @@ async function duplicateOf(url: string): Promise<{ db: Db; client: TestClient }>
 			close: async () => {
 				await asked.end();
 				await close();
-				await admin.query(`drop database ${name}`);
-				await admin.end();
+				await own.drop();
 			}
 		}
 	};

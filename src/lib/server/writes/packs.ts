@@ -3,6 +3,7 @@ import type { CookCard, CookCardInput } from '../../core/serving/cook-card.ts';
 import type { AsIf } from '../../core/serving/as-if.ts';
 import { packCode } from '../../core/packing/pack-code.ts';
 import type { Db } from '../db/db.ts';
+import { rawRows } from '../db/raw-rows.ts';
 import { packEvents, packings, packs, type PackEventKind } from '../db/schema/index.ts';
 import { type PackRow, type PackChange } from '../queries/packs.ts';
 
@@ -46,10 +47,11 @@ export async function addPacking(
 
 /** A code for one more pack: never used before, never again. */
 export async function nextCode(db: Db): Promise<string> {
-	const answer = (await db.execute(sql`select nextval('pack_serial') as serial`)) as unknown as {
-		rows: { serial: string | number }[];
-	};
-	return packCode(Number(answer.rows[0].serial));
+	const [{ serial }] = await rawRows<{ serial: string | number }>(
+		db,
+		sql`select nextval('pack_serial') as serial`
+	);
+	return packCode(Number(serial));
 }
 
 /** Keeps what is asked of the model for a packing: its card is computed after. */

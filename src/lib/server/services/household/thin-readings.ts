@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import { readingGapH } from '../../../core/storage/reading-cover.ts';
 import { keptOfReadings } from '../../../core/storage/thin-readings.ts';
-import { changeKept } from '../../access/kept-file.ts';
+import { changeKept } from '../../kept-file.ts';
 import type { Db } from '../../db/db.ts';
 import { logFailure } from '../../log.ts';
 import { nowMs } from '../../now.ts';

@@ -83,15 +83,7 @@
 					</div>
 				</details>
 			{/if}
-			<form method="POST" action="?/pair" class="grid gap-3" use:enhance>
-				<Field
-					name="name"
-					label={w.devices.name}
-					placeholder={w.devices.deviceExample}
-					error={of('pairErrors').name}
-				/>
-				<div><Press type="submit">{w.devices.show}</Press></div>
-			</form>
+			{@render nameIt('pair', w.devices.deviceExample, w.devices.show, of('pairErrors'))}
 			{#if pairing}
 				<div role="status" class="grid justify-items-start gap-2">
 					<b>{w.devices.scan({ name: pairing.name })}</b>
@@ -123,15 +115,7 @@
 	<section class="plate grid gap-3 lg:col-span-2">
 		<h2>{w.devices.programsTitle}</h2>
 		<p>{w.devices.programsHow} <a href={described}>{described}</a></p>
-		<form method="POST" action="?/program" class="grid max-w-[420px] gap-3" use:enhance>
-			<Field
-				name="name"
-				label={w.devices.name}
-				placeholder={w.devices.programExample}
-				error={of('programErrors').name}
-			/>
-			<div><Press type="submit">{w.devices.programAdd}</Press></div>
-		</form>
+		{@render nameIt('program', w.devices.programExample, w.devices.programAdd, of('programErrors'))}
 		{#if program}
 			<p role="status">
 				{w.devices.programToken({ name: program.name })}
@@ -164,4 +148,11 @@
 			<Press type="submit" look="quiet" aria-label={button.label}>{button.say}</Press>
 		</form>
 	</li>
+{/snippet}
+
+{#snippet nameIt(action: string, example: string, say: string, errors: Record<string, string>)}
+	<form method="POST" action="?/{action}" class="grid max-w-[420px] gap-3" use:enhance>
+		<Field name="name" label={w.devices.name} placeholder={example} error={errors.name} />
+		<div><Press type="submit">{say}</Press></div>
+	</form>
 {/snippet}
