@@ -10,6 +10,7 @@ export default defineConfig({
 		rollupOptions: {
 			input: {
 				entry: 'src/entry.ts',
+				prove: 'src/prove.ts',
 				'core-jobs': 'src/lib/workers/core-jobs.worker.ts',
 				reading: 'src/lib/server/reading/reading.worker.ts'
 			},

@@ -2,7 +2,9 @@ import { existsSync } from 'node:fs';
 import { DataFolderInUse } from '../src/lib/server/db/lock.ts';
 import { openDatabase, openOnServer } from '../src/lib/server/db/open.ts';
 import { NoSoundCopy, restoreCopy } from '../src/lib/server/copies/restore-copy.ts';
-import { backupOfCopy } from '../src/lib/server/services/household/read-back-in.ts';
+import { withScratch } from '../src/lib/server/db/scratch.ts';
+import { reasonOf } from '../src/lib/server/proof.ts';
+import { exportAll } from '../src/lib/server/queries/backup.ts';
 import { importAll } from '../src/lib/server/writes/backup.ts';
 
 /**
@@ -29,14 +31,17 @@ async function intoFolder(): Promise<void> {
 }
 
 async function whatItHolds(): Promise<void> {
-	const read = await backupOfCopy(file, 'drizzle', Date.now());
-	if (!read.ok) throw new NoSoundCopy(file, read.message);
+	const backup = await withScratch(file, 'drizzle', (db) => exportAll(db, Date.now())).catch(
+		(error) => {
+			throw new NoSoundCopy(file, reasonOf(error));
+		}
+	);
 	const opened = url
 		? await openOnServer(url, 'drizzle')
 		: await openDatabase({ dataDir, migrationsDir: 'drizzle' });
-	await importAll(opened.db, read.backup);
+	await importAll(opened.db, backup);
 	await opened.close();
-	const { dishes, packs } = read.backup.tables;
+	const { dishes, packs } = backup.tables;
 	console.log(
 		`Restored ${url ? 'on the server' : `into ${dataDir}`}: ${dishes.length} dishes, ${packs.length} packs.`
 	);

@@ -3,6 +3,7 @@ import type { SafeCopy } from '$lib/server/copies/copy-folder';
 import type { ReadExported, ReadPasted } from '$lib/server/reading/read-pasted';
 import type { HouseholdAccess } from '$lib/server/access/household-access';
 import type { Db } from '$lib/server/db/db';
+import type { Prove } from '$lib/server/services/household/prove-apart';
 
 declare global {
 	namespace svelteHTML {
@@ -31,8 +32,8 @@ declare global {
 			hasRoom(): Promise<boolean>;
 			freeBytes(): Promise<number>;
 			compute: Compute;
-			/** where files are tried before they replace anything */
-			trial: { preparedDump: string; migrationsDir: string };
+			/** tries a household before it replaces anything */
+			prove: Prove;
 			readPasted: ReadPasted;
 			readExported: ReadExported;
 			copies: {

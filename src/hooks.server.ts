@@ -44,6 +44,8 @@ import { proof } from '$lib/server/proof';
 import { followProbes } from '$lib/server/probes/follow-probes';
 import { startReading } from '$lib/server/reading/read-pasted';
 import { thinDaily } from '$lib/server/services/household/thin-readings';
+import { openToProve } from '$lib/server/services/household/open-to-prove';
+import { proveApart } from '$lib/server/services/household/prove-apart';
 import { computeMissingCards } from '$lib/server/services/packs/cards-behind';
 import { nowMs } from '$lib/server/now';
 
@@ -70,6 +72,13 @@ function exitCodeOf(error: unknown): number | null {
 export const init: ServerInit = async () => {
 	if (building) return;
 	const startedMs = Date.now();
+	const proving = proof();
+	if (proving) {
+		opened = (await openToProve(proving, preparedDump, migrationsDir)) ?? undefined;
+		core = startCoreWorker();
+		reading = startReading();
+		return;
+	}
 	try {
 		// copies and the passphrase lie in it, whatever the database is
 		if (env.DATABASE_URL) await mkdir(dataDir(), { recursive: true, mode: 0o700 });
@@ -150,7 +159,7 @@ export const handle: Handle = async (asked) => {
 	const response = await answer(asked);
 	const { route, request } = asked.event;
 	const ms = Math.round(performance.now() - from);
-	if (!proof.getStore()) countRequest(route.id, request.method, response.status, ms / 1000);
+	countRequest(route.id, request.method, response.status, ms / 1000);
 	const line = { route: route.id, method: request.method, status: response.status, ms };
 	if (request.method === 'POST' || ms > slowMs) log.info(line, 'answered');
 	else log.debug(line, 'answered');
@@ -161,13 +170,13 @@ const answer: Handle = async ({ event, resolve }) => {
 	if (opened && core && reading) {
 		const { db } = opened;
 		const kept = opened;
-		event.locals.db = proof.getStore()?.db ?? db;
+		event.locals.db = db;
 		event.locals.copies = {
 			list: () => listCopies(dataDir()),
 			make: () => makeCopy(kept, dataDir(), nowMs()),
 			path: (name) => join(copiesDir(dataDir()), name)
 		};
-		event.locals.trial = { preparedDump, migrationsDir };
+		event.locals.prove = proveApart;
 		event.locals.access = householdAccess(dataDir(), event.cookies.get(sessionCookie.name));
 		event.locals.hasRoom = () => hasRoom(dataDir(), Date.now());
 		event.locals.freeBytes = () => freeBytes(dataDir(), Date.now());
@@ -186,6 +195,8 @@ const answer: Handle = async ({ event, resolve }) => {
 	event.locals.device = device;
 	// plain http in a kitchen's own network: a secure cookie would never come back
 	if (!known) event.cookies.set(deviceCookie, device, { path: '/', maxAge: yearS, secure: false });
+	// what is proven is asked for by its own process alone
+	if (proof()) return resolve(event);
 	const gate = await gateFor(event);
 	if (gate === 'sign-in')
 		redirect(303, `/sign-in?to=${encodeURIComponent(event.url.pathname + event.url.search)}`);
@@ -211,9 +222,9 @@ const answer: Handle = async ({ event, resolve }) => {
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	if (status === 404) return { message: w.hooksServerAnswers.notFound };
-	const proving = proof.getStore();
+	const proving = proof();
 	if (proving) {
-		proving.failed = message;
+		proving.failed = true;
 		return { message };
 	}
 	const reference = randomUUID().slice(0, 8);

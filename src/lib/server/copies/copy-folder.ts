@@ -57,8 +57,8 @@ export async function listCopies(dataDir: string): Promise<SafeCopy[]> {
 }
 
 /**
- * Writes a dump of the whole database beside the data and forces it to the disk (the database itself never does); then drops
- * what need not be kept any more. A half-written copy never has a copy's name.
+ * Writes a dump of the whole database beside the data and forces it to the disk; then drops what need not be kept any
+ * more. A half-written copy never has a copy's name.
  */
 export async function makeCopy(
 	opened: { dump(): Promise<Dump> },

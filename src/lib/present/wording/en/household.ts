@@ -44,6 +44,8 @@ export const household = {
 	seeChanges: 'See what it changes',
 	seeChangesOf: ({ when }: { when: Shown }) => `See what going back to the copy of ${when} changes`,
 	seeing: 'Trying it out…',
+	tryingScreens: ({ shown, of }: { shown: Shown; of: Shown }) =>
+		`Trying it out, screen ${shown} of ${of}…`,
 	changes: {
 		title: ({ when }: { when: Shown }) => `As it was ${when}`,
 		how: 'It was read into a database of its own and every page shown from it: it holds.',

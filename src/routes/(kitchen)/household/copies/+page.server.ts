@@ -15,8 +15,7 @@ async function asked({ request, locals }: RequestEvent): Promise<BackupResult & 
 		const copy = (await locals.copies.list()).find((copy) => copy.name === name);
 		if (!copy) return { ok: false, message: w.readBackInAnswers.copyGone };
 		const path = locals.copies.path(copy.name);
-		const read = await backupOfCopy(path, locals.trial.migrationsDir, copy.madeAtMs);
-		return { ...read, copy: name };
+		return { ...(await backupOfCopy(locals.prove, path, copy.madeAtMs)), copy: name };
 	}
 	const file = form.get('file');
 	if (!(file instanceof File) || file.size === 0)
@@ -24,10 +23,6 @@ async function asked({ request, locals }: RequestEvent): Promise<BackupResult & 
 	return locals.readExported(await file.text());
 }
 
-const trialOf = ({ locals, fetch }: RequestEvent) => ({
-	...locals.trial,
-	ask: (path: string) => fetch(path)
-});
 const refused = (copy: string | undefined, message: string) =>
 	fail(400, { part: 'readBack' as const, copy, errors: { file: message } });
 
@@ -40,16 +35,16 @@ export const actions: Actions = {
 	look: async (event) => {
 		const read = await asked(event);
 		if (!read.ok) return refused(read.copy, read.message);
-		const { db } = event.locals;
-		const seen = await lookInto(db, trialOf(event), read.backup, nowMs());
+		const { db, prove } = event.locals;
+		const seen = await lookInto(db, prove, read.backup, nowMs());
 		if (!seen.ok) return refused(read.copy, seen.message);
 		return { part: 'looked' as const, copy: read.copy, changes: seen.changes };
 	},
 	readBack: async (event) => {
 		const read = await asked(event);
 		if (!read.ok) return refused(read.copy, read.message);
-		const { db, copies } = event.locals;
-		const done = await readBackIn(db, trialOf(event), copies, read.backup, nowMs());
+		const { db, prove, copies } = event.locals;
+		const done = await readBackIn(db, prove, copies, read.backup, nowMs());
 		if (!done.ok) return refused(read.copy, done.message);
 		redirect(303, '/freezer');
 	}

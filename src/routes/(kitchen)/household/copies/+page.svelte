@@ -11,6 +11,20 @@
 
 	let { data, form }: PageProps = $props();
 	let busy = $state('');
+	let far = $state<{ shown: number; of: number } | null>(null);
+	const trying = $derived(far ? w.household.tryingScreens(far) : w.household.seeing);
+	const lookEveryMs = 700;
+	$effect(() => {
+		if (!busy || busy === 'copy?/copy') return;
+		const timer = setInterval(async () => {
+			const response = await fetch('/household/copies/progress').catch(() => null);
+			if (response?.ok) far = (await response.json()) as typeof far;
+		}, lookEveryMs);
+		return () => {
+			clearInterval(timer);
+			far = null;
+		};
+	});
 	const refusal = $derived(form?.part === 'readBack' ? form : null);
 	const ofFile = $derived(refusal && !refusal.copy ? refusal.errors.file : null);
 	const looked = $derived(form?.part === 'looked' ? form : null);
@@ -75,9 +89,7 @@
 								look="quiet"
 								aria-label={w.household.seeChangesOf({ when })}
 								disabled={busy !== ''}
-								>{busy === `${copy.name}?/look`
-									? w.household.seeing
-									: w.household.seeChanges}</Press
+								>{busy === `${copy.name}?/look` ? trying : w.household.seeChanges}</Press
 							>
 							{#if looked?.copy === copy.name}
 								<div class="grid w-full gap-3">
@@ -118,7 +130,7 @@
 			{#if ofFile}<p class="entry-error" id="file-error" role="alert">{ofFile}</p>{/if}
 			<div>
 				<Press type="submit" disabled={busy !== ''}
-					>{busy === 'file?/look' ? w.household.seeing : w.household.seeChanges}</Press
+					>{busy === 'file?/look' ? trying : w.household.seeChanges}</Press
 				>
 			</div>
 			{#if looked && !looked.copy}
@@ -133,7 +145,11 @@
 {#snippet putBack(name: string)}
 	<div>
 		<Press type="submit" formaction="?/readBack" first disabled={busy !== ''}
-			>{busy === `${name}?/readBack` ? w.household.reading : w.household.changes.putBack}</Press
+			>{busy === `${name}?/readBack`
+				? far
+					? trying
+					: w.household.reading
+				: w.household.changes.putBack}</Press
 		>
 	</div>
 {/snippet}
