@@ -138,6 +138,8 @@ async function openHome(): Promise<Server> {
 }
 let known = configured;
 const server = atHome ? await openHome() : createServer(listener);
+// longer than browsers and proxies keep a connection: one they are about to use again is never closed under them
+server.keepAliveTimeout = 75_000;
 
 server.on('error', (error: NodeJS.ErrnoException) =>
 	giveUp(

@@ -4,17 +4,9 @@ import type { Db } from '../db/db.ts';
 import { cooks, dayDishes, dishes, packings, packs } from '../db/schema/index.ts';
 import { packName } from './packs.ts';
 
-/** From a moment on, and until before another, ms. */
-export interface Window {
-	fromMs: number;
-	toMs: number;
-}
-
 /** Packings of some dishes, or of any. */
 const ofDishes = (dishIds?: readonly number[]) =>
 	dishIds ? inArray(packings.dishId, [-1, ...dishIds]) : isNotNull(packings.dishId);
-
-const gone = ['cooked', 'given', 'discarded'] as const;
 
 /** Meals of dishes as they were written down since a moment, oldest first. */
 export async function cookRecords(
@@ -182,58 +174,6 @@ export async function inputsOfCooks(db: Db, ids: readonly number[]) {
 		.where(inArray(cooks.id, [-1, ...ids]));
 }
 
-/** Every pack made or gone in a time, as the figures want them: narrow, so that years of them are read at once. */
-export async function packFigures(
-	db: Db,
-	{ fromMs, toMs }: Window,
-	fromDay: string,
-	toDay: string
-) {
-	return db
-		.select({
-			code: packs.code,
-			name: packName,
-			dishId: packings.dishId,
-			status: packs.status,
-			packedOn: packings.packedOn,
-			madeHere: sql<boolean>`${packings.dishId} is not null`,
-			bestBy: packs.bestBy,
-			goneAtMs: sql<
-				number | null
-			>`case when ${inArray(packs.status, [...gone])} then ${packs.cookedAtMs} end::float8`,
-			reason: packs.reason,
-			dayId: packings.dayId,
-			servings: sql<number>`(${packings.servings} * ${packs.part01})::float8`,
-			servingCents: packings.servingCents
-		})
-		.from(packs)
-		.innerJoin(packings, eq(packings.id, packs.packingId))
-		.leftJoin(dishes, eq(dishes.id, packings.dishId))
-		.where(
-			or(
-				and(gte(packings.packedOn, fromDay), lt(packings.packedOn, toDay)),
-				and(
-					inArray(packs.status, [...gone]),
-					gte(packs.cookedAtMs, fromMs),
-					lt(packs.cookedAtMs, toMs)
-				)
-			)
-		)
-		.orderBy(asc(packs.code));
-}
-export type PackFigure = Awaited<ReturnType<typeof packFigures>>[number];
-
-/** Packs in the freezer by the month they are best before, those past it and those without a date by themselves. */
-export async function packsByMonth(db: Db): Promise<{ month: string | null; codes: string[] }[]> {
-	const month = sql<string | null>`substr(${packs.bestBy}, 1, 7)`;
-	return db
-		.select({ month, codes: sql<string[]>`array_agg(${packs.code} order by ${packs.code})` })
-		.from(packs)
-		.where(eq(packs.status, 'frozen'))
-		.groupBy(month)
-		.orderBy(month);
-}
-
 /** Dishes of which something learned is in use. */
 export async function learnedDishes(db: Db) {
 	return db
@@ -246,26 +186,4 @@ export async function learnedDishes(db: Db) {
 		.from(dishes)
 		.where(or(isNotNull(dishes.usualBatches), sql`jsonb_array_length(${dishes.learned}) > 0`))
 		.orderBy(asc(dishes.name));
-}
-
-/** Packs by their codes, in that order, with what a list of them says. */
-export async function packsNamed(db: Db, codes: readonly string[]) {
-	const rows = await db
-		.select({
-			code: packs.code,
-			name: packName,
-			packedOn: packings.packedOn,
-			status: packs.status,
-			goneAtMs: packs.cookedAtMs,
-			bestBy: packs.bestBy,
-			reason: packs.reason,
-			servings: sql<number>`(${packings.servings} * ${packs.part01})::float8`,
-			servingCents: packings.servingCents
-		})
-		.from(packs)
-		.innerJoin(packings, eq(packings.id, packs.packingId))
-		.leftJoin(dishes, eq(dishes.id, packings.dishId))
-		.where(inArray(packs.code, ['', ...codes]));
-	const by = new Map(rows.map((row) => [row.code, row]));
-	return [...new Set(codes)].flatMap((code) => by.get(code) ?? []);
 }

@@ -15,7 +15,7 @@ const whole = (value: number) => String(Math.abs(value));
 
 /** Packs made above, gone below, a week each. */
 export function flowBars(
-	flow: readonly { from: string; made: string[]; eaten: string[]; discarded: string[] }[],
+	flow: readonly { from: string; made: number; eaten: number; discarded: number }[],
 	opens: Opens
 ): Bars {
 	const gone = flow.map(({ from }) => opens('gone', from));
@@ -27,19 +27,19 @@ export function flowBars(
 			{
 				name: w.learn.made,
 				ink: 'cold',
-				values: flow.map(({ made }) => made.length),
-				links: flow.map(({ from, made }) => (made.length ? opens('made', from) : null))
+				values: flow.map(({ made }) => made),
+				links: flow.map(({ from, made }) => (made ? opens('made', from) : null))
 			},
 			{
 				name: w.learn.eaten,
 				ink: 'leaf',
-				values: flow.map(({ eaten }) => -eaten.length),
+				values: flow.map(({ eaten }) => -eaten),
 				links: gone
 			},
 			{
 				name: w.learn.discarded,
 				ink: 'ember',
-				values: flow.map(({ discarded }) => -discarded.length),
+				values: flow.map(({ discarded }) => -discarded),
 				links: gone
 			}
 		]
@@ -48,7 +48,7 @@ export function flowBars(
 
 /** Packs in the freezer by the month they are best before. */
 export const monthBars = (
-	months: readonly { month: string | null; codes: string[] }[],
+	months: readonly { month: string | null; packs: number }[],
 	opens: Opens
 ): Bars => ({
 	kind: 'bars',
@@ -58,7 +58,7 @@ export const monthBars = (
 		{
 			name: w.learn.monthsSays,
 			ink: 'cold',
-			values: months.map(({ codes }) => codes.length),
+			values: months.map(({ packs }) => packs),
 			links: months.map(({ month }) => opens('months', month ?? 'none'))
 		}
 	]

@@ -22,7 +22,7 @@ export const load: PageServerLoad = async ({ locals: { db, compute }, url }) => 
 	const house = await getHousehold(db);
 	const nowMs = serverMs();
 	const span = askedSpan(url);
-	const { packs: _packs, ...figures } = await figuresOf(db, house, span, nowMs);
+	const figures = await figuresOf(db, house, span, nowMs);
 	const paces = appliancePaces(db, compute, house);
 	const worth = worthChanging(db, compute, house, nowMs, paces);
 	// looked at by the page; nobody else is told when it fails

@@ -26,7 +26,7 @@
 	const hands = $derived.by(() => {
 		const { now, before } = figures.hands;
 		if (now.minAPack === null) return [w.learn.noHands];
-		const from = w.learn.handsFrom({ days: now.days, packs: now.codes.length });
+		const from = w.learn.handsFrom({ days: now.dayIds.length, packs: now.packs });
 		const less = before.minAPack === null ? 0 : Math.round(before.minAPack - now.minAPack);
 		const words = less > 0 ? w.learn.handsLess : w.learn.handsMore;
 		return less === 0 ? [from] : [words({ time: durationText(Math.abs(less)) }), from];

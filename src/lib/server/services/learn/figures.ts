@@ -1,12 +1,21 @@
-import { grouped } from '../../../core/grouped.ts';
 import { paceByCook } from '../../../core/schedule/learned-times.ts';
 import { mondayOf } from '../../../core/serving/weeks/monday.ts';
-import { median } from '../../../core/statistics.ts';
 import { addDays, daysBetween } from '../../../core/units/day.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';
-import { learnedDishes, packFigures, packsByMonth, type PackFigure } from '../../queries/learn.ts';
+import {
+	goneByDay,
+	madeByDay,
+	packsByMonth,
+	packsOfDays,
+	thrownWhy,
+	waitedDays,
+	type GoneOnDay,
+	type MadeOnDay,
+	type Window
+} from '../../queries/learn-figures.ts';
+import { learnedDishes } from '../../queries/learn.ts';
 import { followedDays } from '../day/learned-work.ts';
 
 export const spanNames = ['month', 'quarter', 'year', 'all'] as const;
@@ -24,14 +33,9 @@ const mostWeeks = 60;
 /** Packing days whose work is read, the newest. */
 const mostDays = 60;
 
-/** A time that is looked at, and the same time before it. */
-export interface Span {
+/** A time that is looked at, or the same time before it. */
+export interface Span extends Window {
 	name: SpanName;
-	fromDay: string;
-	/** the day after the last */
-	toDay: string;
-	fromMs: number;
-	toMs: number;
 }
 
 export function spanOf(name: SpanName, nowMs: number, timeZone: string, before = 0): Span {
@@ -42,141 +46,105 @@ export function spanOf(name: SpanName, nowMs: number, timeZone: string, before =
 		fromDay: addDays(toDay, -spanDays[name]),
 		toDay,
 		fromMs: toMs - spanDays[name] * dayMs,
-		toMs
+		toMs,
+		timeZone
 	};
 }
 
-/** The middle, in whole days. */
-function medianDays(days: readonly number[]): number | null {
-	const middle = median(days);
-	return middle === null ? null : Math.round(middle);
-}
-const sum = (values: readonly number[]) => values.reduce((all, value) => all + value, 0);
-
-/** The packs of a time, by what they say. */
-export function packsOfSpan(all: readonly PackFigure[], span: Span, timeZone: string) {
-	const isMade = ({ packedOn }: PackFigure) => packedOn >= span.fromDay && packedOn < span.toDay;
-	const out = all.flatMap((pack) => {
-		const { goneAtMs } = pack;
-		if (goneAtMs === null || goneAtMs < span.fromMs || goneAtMs >= span.toMs) return [];
-		const goneOn = dayIn(goneAtMs, timeZone);
-		return [{ ...pack, goneOn, waitedDays: daysBetween(pack.packedOn, goneOn) }];
-	});
-	const made = all.filter((pack) => pack.madeHere && isMade(pack));
-	return {
-		made,
-		priced: made.flatMap((pack) =>
-			pack.servingCents === null ? [] : [{ ...pack, servingCents: pack.servingCents }]
-		),
-		eaten: out.filter(({ status }) => status !== 'discarded'),
-		thrown: out.filter(({ status }) => status === 'discarded')
-	};
-}
-export type PacksOfSpan = ReturnType<typeof packsOfSpan>;
+const rounded = (days: number | null) => (days === null ? null : Math.round(days));
+const sum = <T>(rows: readonly T[], of: (row: T) => number) =>
+	rows.reduce((all, row) => all + of(row), 0);
 
 /** What a serving cost, by the servings of each pack that has a price. */
-function servingCents(priced: PacksOfSpan['priced']): number | null {
-	const servings = sum(priced.map((pack) => pack.servings));
-	return servings > 0
-		? sum(priced.map((pack) => pack.servingCents * pack.servings)) / servings
-		: null;
+function servingCents(made: readonly MadeOnDay[]): number | null {
+	const servings = sum(made, (day) => day.servings);
+	return servings > 0 ? sum(made, (day) => day.cents) / servings : null;
 }
 
 /** Minutes of hands on the packing days of a time that were followed, and the packs made on them. */
-async function handsOf(db: Db, spans: readonly Span[], packs: readonly PackFigure[]) {
-	const followed = (await followedDays(db, mostDays)).map((day) => ({
+async function handsOf(db: Db, spans: readonly Span[]) {
+	const days = await followedDays(db, mostDays);
+	const packsOf = await packsOfDays(
+		db,
+		days.map(({ id }) => id)
+	);
+	const followed = days.map((day) => ({
 		...day,
-		handsMin: sum(
-			day.times.map(({ actualMin, cooks }) => actualMin * Math.max(1, cooks?.length ?? 1))
-		),
-		codes: packs.flatMap(({ dayId, code }) => (dayId === day.id ? [code] : []))
+		packs: packsOf.get(day.id) ?? 0,
+		handsMin: sum(day.times, ({ actualMin, cooks }) => actualMin * Math.max(1, cooks?.length ?? 1))
 	}));
 	const bySpan = spans.map((span) => {
 		const inIt = followed.filter(
-			({ onDay, codes }) => onDay >= span.fromDay && onDay < span.toDay && codes.length > 0
+			({ onDay, packs }) => onDay >= span.fromDay && onDay < span.toDay && packs > 0
 		);
-		const codes = inIt.flatMap((day) => day.codes);
+		const packs = sum(inIt, (day) => day.packs);
 		return {
-			days: inIt.length,
-			codes,
-			minAPack: codes.length ? sum(inIt.map((day) => day.handsMin)) / codes.length : null
+			dayIds: inIt.map(({ id }) => id),
+			packs,
+			minAPack: packs ? sum(inIt, (day) => day.handsMin) / packs : null
 		};
 	});
 	const counted = followed.flatMap(({ times }) => times.filter((time) => time.counts));
 	return { bySpan, byCook: paceByCook(counted) };
 }
 
-/** Packs in and out by week, or by month where that would be too many. */
-function flowOf({ made, eaten, thrown }: PacksOfSpan, span: Span) {
-	const first = [...made.map((p) => p.packedOn), ...eaten.map((p) => p.goneOn)].sort().at(0);
+/** Packs in and out by week, or by month where that would be too many; each goes until the next one begins. */
+export function flowOf(made: readonly MadeOnDay[], gone: readonly GoneOnDay[], span: Span) {
+	const first = [...made, ...gone]
+		.map(({ day }) => day)
+		.sort()
+		.at(0);
 	const fromDay = first && first > span.fromDay ? first : span.fromDay;
 	const byMonth = daysBetween(fromDay, span.toDay) > mostWeeks * 7;
 	const keyOf = (day: string) => (byMonth ? `${day.slice(0, 7)}-01` : mondayOf(day));
-	const rows = new Map<
-		string,
-		{ from: string; made: string[]; eaten: string[]; discarded: string[] }
-	>();
+	const rows = new Map<string, { from: string; made: number; eaten: number; discarded: number }>();
 	const row = (day: string) => {
 		const from = keyOf(day);
-		const known = rows.get(from) ?? { from, made: [], eaten: [], discarded: [] };
+		const known = rows.get(from) ?? { from, made: 0, eaten: 0, discarded: 0 };
 		rows.set(from, known);
 		return known;
 	};
 	for (let day = fromDay; day < span.toDay; day = addDays(day, byMonth ? 28 : 7)) row(day);
-	for (const { packedOn, code } of made) row(packedOn).made.push(code);
-	for (const { goneOn, code } of eaten) row(goneOn).eaten.push(code);
-	for (const { goneOn, code } of thrown) row(goneOn).discarded.push(code);
+	for (const { day, packs } of made) row(day).made += packs;
+	for (const { day, eaten, discarded } of gone) {
+		const week = row(day);
+		week.eaten += eaten;
+		week.discarded += discarded;
+	}
 	return [...rows.values()].sort((a, b) => (a.from < b.from ? -1 : 1));
 }
 
 /** What a serving cost by the day it was packed. */
-function costsOf({ priced }: PacksOfSpan) {
-	const days = [...grouped(priced, ({ packedOn }) => packedOn)].sort(([a], [b]) =>
-		a < b ? -1 : 1
-	);
-	return days.flatMap(([day, packs]) => {
-		const cents = servingCents(packs);
-		return cents === null ? [] : [{ day, cents, codes: packs.map(({ code }) => code) }];
+const costsOf = (made: readonly MadeOnDay[]) =>
+	made.flatMap((one) => {
+		const cents = servingCents([one]);
+		return cents === null ? [] : [{ day: one.day, cents }];
 	});
-}
 
-/** Everything the screen shows of a time but what has to be computed. */
+/** Everything the screen shows of a time but what has to be computed: sums the database makes, however many packs there are. */
 export async function figuresOf(db: Db, house: Household, name: SpanName, nowMs: number) {
-	const { timeZone } = house;
-	const [span, before] = [0, 1].map((n) => spanOf(name, nowMs, timeZone, n));
-	const all = await packFigures(
-		db,
-		{ fromMs: before.fromMs, toMs: span.toMs },
-		before.fromDay,
-		span.toDay
-	);
-	const packs = packsOfSpan(all, span, timeZone);
-	const { made, priced, eaten, thrown } = packs;
-	const { bySpan, byCook } = await handsOf(db, [span, before], all);
-	const gone = eaten.length + thrown.length;
+	const [span, before] = [0, 1].map((n) => spanOf(name, nowMs, house.timeZone, n));
+	const made = await madeByDay(db, span);
+	const out = await goneByDay(db, span);
+	const { bySpan, byCook } = await handsOf(db, [span, before]);
+	const eaten = sum(out, (day) => day.eaten);
+	const thrown = sum(out, (day) => day.discarded);
+	const waits = await waitedDays(db, span);
 	return {
 		span,
-		packs,
-		days: new Set(made.flatMap(({ dayId, packedOn }) => (dayId === null ? [] : [packedOn]))).size,
-		made: made.length,
-		eaten: eaten.length,
-		cost: { cents: servingCents(priced), priced: priced.length },
+		days: made.filter(({ onPackingDay }) => onPackingDay).length,
+		made: sum(made, ({ packs }) => packs),
+		eaten,
+		cost: { cents: servingCents(made), priced: sum(made, ({ priced }) => priced) },
 		hands: { now: bySpan[0], before: bySpan[1], byCook },
 		thrown: {
-			packs: thrown.length,
-			share01: gone > 0 ? thrown.length / gone : null,
-			why: [...grouped(thrown, ({ reason }) => reason ?? '')]
-				.map(([reason, all]) => ({ reason, n: all.length }))
-				.sort((a, b) => b.n - a.n)
+			packs: thrown,
+			share01: eaten + thrown > 0 ? thrown / (eaten + thrown) : null,
+			why: await thrownWhy(db, span)
 		},
-		waits: {
-			days: medianDays(eaten.map(({ waitedDays }) => waitedDays)),
-			bestByDays: medianDays(
-				eaten.flatMap(({ bestBy, packedOn }) => (bestBy ? [daysBetween(packedOn, bestBy)] : []))
-			)
-		},
-		flow: flowOf(packs, span),
-		costs: costsOf(packs),
+		waits: { days: rounded(waits.days), bestByDays: rounded(waits.bestByDays) },
+		flow: flowOf(made, out, span),
+		costs: costsOf(made),
 		months: await packsByMonth(db),
 		inUse: { paces: house.owned.paces ?? {}, dishes: await learnedDishes(db) }
 	};

@@ -1,7 +1,8 @@
+import { addDays } from '../../../core/units/day.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';
-import { packsNamed } from '../../queries/learn.ts';
+import { packsBehind, type Behind } from '../../queries/learn-figures.ts';
 import { figuresOf, spanNames, type Figures, type SpanName } from './figures.ts';
 import { appliancePaces } from './paces.ts';
 
@@ -26,37 +27,57 @@ export type ListName = (typeof listNames)[number];
 export const chartNames = ['flow', 'forecast', 'months', 'costs'] as const;
 export type ChartName = (typeof chartNames)[number];
 
-/** Codes of packs that a figure is made of; of a chart those of one week, month or day, where it is named. */
-async function codesOf(
+/** More than this is more than anyone reads. */
+export const mostListed = 500;
+
+/** The days of one bar of a chart, within its time; the whole time where no bar is named, null where there is none of that name. */
+function daysOfPart({ flow, span }: Figures, part: string | null) {
+	if (part === null) return { fromDay: span.fromDay, toDay: span.toDay };
+	const i = flow.findIndex(({ from }) => from === part);
+	if (i < 0) return null;
+	const until = flow[i + 1]?.from ?? span.toDay;
+	return {
+		fromDay: part < span.fromDay ? span.fromDay : part,
+		toDay: until < span.toDay ? until : span.toDay
+	};
+}
+
+/** Which packs a figure is made of; of a chart those of one week, month or day, where it is named. */
+async function behind(
 	db: Db,
 	compute: Compute,
 	house: Household,
 	list: ListName,
-	{ packs, flow, costs, hands, months }: Figures,
+	figures: Figures,
 	part: string | null
-): Promise<string[]> {
-	const codes = (all: readonly { code: string }[]) => all.map(({ code }) => code);
+): Promise<Behind | null> {
+	const { span: window, hands } = figures;
 	switch (list) {
-		case 'cost':
-			return part ? (costs.find(({ day }) => day === part)?.codes ?? []) : codes(packs.priced);
-		case 'hands':
-			return hands.now.codes;
-		case 'thrown':
-			return codes(packs.thrown);
-		case 'waits':
-			return codes([...packs.eaten].sort((a, b) => b.waitedDays - a.waitedDays));
-		case 'made':
-			return part ? (flow.find(({ from }) => from === part)?.made ?? []) : codes(packs.made);
-		case 'gone': {
-			const week = flow.find(({ from }) => from === part);
-			return week ? [...week.eaten, ...week.discarded] : codes([...packs.eaten, ...packs.thrown]);
+		case 'cost': {
+			if (part !== null && !figures.costs.some(({ day }) => day === part)) return null;
+			const days = part === null ? window : { fromDay: part, toDay: addDays(part, 1) };
+			return { kind: 'made', priced: true, fromDay: days.fromDay, toDay: days.toDay };
 		}
-		case 'forecast':
-			return (await appliancePaces(db, compute, house)).flatMap(({ rests }) => codes(rests));
+		case 'hands':
+			return { kind: 'of-days', dayIds: hands.now.dayIds };
+		case 'thrown':
+			return { kind: 'thrown', window };
+		case 'waits':
+			return { kind: 'eaten', window };
+		case 'made': {
+			const days = daysOfPart(figures, part);
+			return days && { kind: 'made', priced: false, ...days };
+		}
+		case 'gone': {
+			const days = daysOfPart(figures, part);
+			return days && { kind: 'gone', window, ...days };
+		}
+		case 'forecast': {
+			const paces = await appliancePaces(db, compute, house);
+			return { kind: 'named', codes: paces.flatMap(({ rests }) => rests.map(({ code }) => code)) };
+		}
 		case 'months':
-			return months
-				.filter(({ month }) => part === null || (month ?? 'none') === part)
-				.flatMap((one) => one.codes);
+			return { kind: 'best-by', month: part === 'none' ? '' : part };
 	}
 }
 
@@ -68,5 +89,6 @@ export async function listOf(
 	asked: { list: ListName; span: SpanName; part: string | null; nowMs: number }
 ) {
 	const figures = await figuresOf(db, house, asked.span, asked.nowMs);
-	return packsNamed(db, await codesOf(db, compute, house, asked.list, figures, asked.part));
+	const what = await behind(db, compute, house, asked.list, figures, asked.part);
+	return what ? packsBehind(db, what, mostListed) : [];
 }

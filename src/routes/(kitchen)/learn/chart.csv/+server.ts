@@ -43,14 +43,14 @@ async function rowsOf(
 		case 'flow':
 			return figures.flow.map(({ from, made, eaten, discarded }) => ({
 				[heads.week]: from,
-				[heads.made]: made.length,
-				[heads.eaten]: eaten.length,
-				[heads.discarded]: discarded.length
+				[heads.made]: made,
+				[heads.eaten]: eaten,
+				[heads.discarded]: discarded
 			}));
 		case 'months':
-			return figures.months.map(({ month, codes }) => ({
+			return figures.months.map(({ month, packs }) => ({
 				[heads.month]: month ?? '',
-				[heads.packs]: codes.length
+				[heads.packs]: packs
 			}));
 		case 'costs':
 			return figures.costs.map(({ day, cents }) => ({
