@@ -46,8 +46,8 @@ export async function benchDatabases(): Promise<void> {
 					`${on.perS.toFixed(0)} against ${base.perS.toFixed(0)} answers/s`
 				);
 			}
-		embedded.stop();
-		server.stop();
+		await embedded.stop();
+		await server.stop();
 	} finally {
 		postgres.stop('immediate');
 		dropFolders([dataDir, `${dataDir}-shared`]);

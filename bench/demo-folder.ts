@@ -69,8 +69,8 @@ export async function demoFolder(
 	await close();
 }
 
-/** Takes such folders away; a server closes its own in its own time. */
+/** Takes such folders away. */
 export function dropFolders(dataDirs: readonly string[]): void {
 	for (const dir of dataDirs)
-		rmSync(dir, { recursive: true, force: true, maxRetries: 60, retryDelay: 1000 });
+		rmSync(dir, { recursive: true, force: true });
 }

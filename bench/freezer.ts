@@ -78,7 +78,7 @@ async function seen(dataDir: string, port: number) {
 		return { list: middle(list), search: middle(search) };
 	} finally {
 		await browser.close();
-		stop();
+		await stop();
 	}
 }
 

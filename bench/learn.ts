@@ -59,7 +59,7 @@ export async function benchLearn(): Promise<void> {
 		await lived(days);
 		const { base, stop } = await served(dirOf(days), port);
 		found.push(await answered(`${base}/learn`));
-		stop();
+		await stop();
 	}
 	const [half, five] = found;
 	line('learn, 5 years against half a year', ms(five), `${(five / half).toFixed(2)} x`, 'aim 2 x');

@@ -80,7 +80,7 @@ async function measured(dataDir: string, port: number) {
 		return rows;
 	} finally {
 		await browser.close();
-		stop();
+		await stop();
 	}
 }
 

@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
+import { once } from 'node:events';
 
-/** The built server on a data folder, once it answers. */
+/** The built server on a data folder, once it answers, and how it is stopped. */
 export async function served(dataDir: string, port: number, settings: Record<string, string> = {}) {
 	const child = spawn(process.execPath, ['scripts/start.mjs'], {
 		env: {
@@ -16,7 +17,13 @@ export async function served(dataDir: string, port: number, settings: Record<str
 		if ((await fetch(`${base}/health`).catch(() => null))?.ok) break;
 		await new Promise((resolve) => setTimeout(resolve, 100));
 	}
-	return { base, stop: () => child.kill('SIGTERM') };
+	const ended = once(child, 'exit');
+	/** until it has made its safe copy and ended */
+	const stop = async () => {
+		child.kill('SIGTERM');
+		await ended;
+	};
+	return { base, stop };
 }
 
 /** Median ms of an answer, after some to warm up. */

@@ -28,7 +28,7 @@ export async function benchTable(): Promise<void> {
 		await stocked(count);
 		const { base, stop } = await served(dirOf(count), port);
 		found.push(await answered(`${base}/table?by=18:30`));
-		stop();
+		await stop();
 	}
 	const [few, many] = found;
 	line(

@@ -69,13 +69,17 @@ export async function bestRecords(
 	}: { sinceMs: number; today: string; nowMs: number; timeZone: string },
 	dishIds?: readonly number[]
 ): Promise<BestRecord[]> {
-	const outOn = sql<string>`to_char(to_timestamp(${packs.cookedAtMs} / 1000.0) at time zone ${timeZone}, 'YYYY-MM-DD')`;
+	const outOn = sql`(to_timestamp(${packs.cookedAtMs} / 1000.0) at time zone ${timeZone})::date`;
+	const past = sql<boolean>`${packs.bestBy}::date < coalesce(${outOn}, ${today}::date)`.as('past');
+	// thousands of them: a row for each would cost more than finding them
 	const rows = await db
 		.select({
 			dishId: packings.dishId,
-			code: packs.code,
-			atMs: sql<number>`coalesce(${packs.cookedAtMs}, ${nowMs})::float8`,
-			past: sql<boolean>`${packs.bestBy} < coalesce(${outOn}, ${today})`
+			past,
+			codes: sql<string[]>`array_agg(${packs.code} order by ${packs.id})`,
+			atMs: sql<
+				number[]
+			>`array_agg(coalesce(${packs.cookedAtMs}, ${nowMs})::float8 order by ${packs.id})`
 		})
 		.from(packs)
 		.innerJoin(packings, eq(packings.id, packs.packingId))
@@ -88,8 +92,11 @@ export async function bestRecords(
 					and(inArray(packs.status, ['cooked', 'discarded']), gt(packs.cookedAtMs, sinceMs))
 				)
 			)
-		);
-	return rows.flatMap(({ dishId, ...row }) => (dishId === null ? [] : [{ ...row, dishId }]));
+		)
+		.groupBy(packings.dishId, sql`past`);
+	return rows.flatMap(({ dishId, past, codes, atMs }) =>
+		dishId === null ? [] : codes.map((code, i) => ({ dishId, code, atMs: atMs[i], past }))
+	);
 }
 
 /** What was packed of each dish on each packing day since a day, with how many batches were planned. */

@@ -92,7 +92,7 @@ export const packings = pgTable(
 	(t) => [
 		check('packings_mass', sql`${t.massKg} > 0 and ${t.massKg} <= 25`),
 		check('packings_thickness', sql`${t.thicknessM} > 0 and ${t.thicknessM} <= 0.3`),
-		index('packings_dish').on(t.dishId),
+		index('packings_dish').on(t.dishId, t.packedOn),
 		index('packings_packed').on(t.packedOn),
 		index('packings_day').on(t.dayId)
 	]

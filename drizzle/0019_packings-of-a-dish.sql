@@ -1,0 +1,2 @@
+DROP INDEX "packings_dish";--> statement-breakpoint
+CREATE INDEX "packings_dish" ON "packings" USING btree ("dish_id","packed_on");
