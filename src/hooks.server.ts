@@ -27,6 +27,7 @@ import { freeBytes, hasRoom } from '$lib/server/disk-room';
 import { startCoreWorker } from '$lib/server/core-worker';
 import { NewerDatabase } from '$lib/server/db/newer';
 import { ServerUnreachable } from '$lib/server/db/server';
+import { tidyDaily } from '$lib/server/db/tidy';
 import { together } from '$lib/server/db/together';
 import { DataFolderInUse, NoSoundLock } from '$lib/server/db/lock';
 import { copiesDir, listCopies, makeCopy } from '$lib/server/copies/copy-folder';
@@ -106,7 +107,9 @@ export const init: ServerInit = async () => {
 	const stopProbes = together().inOneProcess('thermometer', () => followProbes(kept.db));
 	const stopCopies = together().inOneProcess('copies', () => copyDaily(kept, dataDir()));
 	const stopThinning = together().inOneProcess('thinning', () => thinDaily(kept.db, dataDir()));
+	const stopTidying = together().inOneProcess('tidying', () => tidyDaily(kept, dataDir()));
 	process.once('sveltekit:shutdown', async () => {
+		stopTidying();
 		stopThinning();
 		stopCopies();
 		stopProbes();

@@ -14,12 +14,15 @@ import { openServer } from './server.ts';
 import { setTogether } from './together.ts';
 import { openDurable } from './durable-fs.ts';
 import { lockDataFolder } from './lock.ts';
+import { tidyTables } from './tidy.ts';
 import * as schema from './schema/index.ts';
 
 export interface Opened {
 	readonly db: Db;
 	/** everything there is, for a safe copy */
 	dump(): Promise<Dump>;
+	/** room of what is gone, and what the planner goes by; a server sees to that itself */
+	tidy(): Promise<void>;
 	close(): Promise<void>;
 }
 
@@ -117,6 +120,7 @@ export async function openDatabase(options: OpenOptions): Promise<OpenedFolder> 
 			db,
 			client,
 			dump: () => dumpOf(client),
+			tidy: () => tidyTables(client),
 			close: async () => {
 				await client.close();
 				await lock.release();
@@ -132,7 +136,12 @@ export async function openDatabase(options: OpenOptions): Promise<OpenedFolder> 
 export async function openOnServer(url: string, migrationsDir: string): Promise<Opened> {
 	const { db, together, close } = await openServer(url, migrationsDir);
 	setTogether(together);
-	return { db, close, dump: async () => ({ kind: 'sql', bytes: await dumpServer(url) }) };
+	return {
+		db,
+		close,
+		dump: async () => ({ kind: 'sql', bytes: await dumpServer(url) }),
+		tidy: async () => {}
+	};
 }
 
 /** Whether a database is to be made. Throws `DatabaseMissing` where something says that there was one. */

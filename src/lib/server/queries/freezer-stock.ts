@@ -54,7 +54,9 @@ export interface StockFilter {
 }
 
 const massKg = sql<number>`coalesce(${packs.massKg}, ${packings.massKg}) * ${packs.part01}`;
-const litres = sql<number>`${packings.lengthM} * ${packings.widthM} * ${packings.thicknessM} * 1000 * ${packs.part01}`;
+/** Of a whole pack. */
+const packL = sql<number>`${packings.lengthM} * ${packings.widthM} * ${packings.thicknessM} * 1000`;
+const litres = sql<number>`${packL} * ${packs.part01}`;
 
 function conditions(filter: StockFilter): SQL | undefined {
 	const words = (filter.text ?? '').trim().split(/\s+/).filter(Boolean);
@@ -165,18 +167,33 @@ export interface ShelfContents {
 
 /** What lies on each shelf, with the packs a picture of it shows. */
 export async function shelfContents(db: Db, mostSlabs: number): Promise<ShelfContents[]> {
-	const sums = await db
+	// packs that are alike are added up before their packing is looked at
+	const alike = db
 		.select({
 			shelfId: packs.shelfId,
-			packs: sql<number>`count(*)::int`,
-			servings: sql<number>`sum(${packings.servings} * ${packs.part01})::float8`,
-			litres: sql<number>`sum(${litres})::float8`,
-			massKg: sql<number>`sum(${massKg})::float8`
+			packingId: packs.packingId,
+			packs: sql<number>`count(*)`.as('packs'),
+			parts: sql<number>`sum(${packs.part01})`.as('parts'),
+			unweighed: sql<number>`sum(${packs.part01}) filter (where ${packs.massKg} is null)`.as(
+				'unweighed'
+			),
+			weighedKg: sql<number>`sum(${packs.massKg} * ${packs.part01})`.as('weighed_kg')
 		})
 		.from(packs)
-		.innerJoin(packings, eq(packings.id, packs.packingId))
 		.where(eq(packs.status, 'frozen'))
-		.groupBy(packs.shelfId);
+		.groupBy(packs.shelfId, packs.packingId)
+		.as('alike');
+	const sums = await db
+		.select({
+			shelfId: alike.shelfId,
+			packs: sql<number>`sum(${alike.packs})::int`,
+			servings: sql<number>`sum(${packings.servings} * ${alike.parts})::float8`,
+			litres: sql<number>`sum(${packL} * ${alike.parts})::float8`,
+			massKg: sql<number>`sum(coalesce(${alike.weighedKg}, 0) + ${packings.massKg} * coalesce(${alike.unweighed}, 0))::float8`
+		})
+		.from(alike)
+		.innerJoin(packings, eq(packings.id, alike.packingId))
+		.groupBy(alike.shelfId);
 	// of each shelf only as many as are shown: its index has them in order
 	const slabs = await Promise.all(
 		sums.map(({ shelfId }) =>

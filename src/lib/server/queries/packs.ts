@@ -13,6 +13,7 @@ import {
 	sql,
 	type SQL
 } from 'drizzle-orm';
+import { alias } from 'drizzle-orm/pg-core';
 import type { CookCard } from '../../core/serving/cook-card.ts';
 import { thisPack, type ThisPack } from '../../core/packing/this-pack.ts';
 import { shareOfAmounts } from '../../present/share-of-amounts.ts';
@@ -138,17 +139,40 @@ export interface FirstPack {
 	alike: number;
 }
 
-/** Of every packing the frozen pack to use first, and how many of it are frozen; those that thaw by themselves; use-first. */
-export async function firstOfPackings(db: Db): Promise<FirstPack[]> {
-	const alike =
-		sql<number>`(count(*) over (partition by ${packs.packingId}, ${packs.status}))::int`.as(
-			'alike'
-		);
-	const first = db
-		.selectDistinctOn([packs.packingId, packs.status], { id: packs.id, alike })
+/**
+ * Of packings the frozen pack to use first, and how many of it are frozen; those that thaw by themselves, before all others;
+ * use-first. At most so many: `more` tells that there are others.
+ */
+export async function firstOfPackings(
+	db: Db,
+	most: number
+): Promise<{ firsts: FirstPack[]; more: boolean }> {
+	const isThawing = sql`(${packs.status} = 'thawing')`;
+	// counted before anything else is read of them: there may be very many
+	const alike = db
+		.select({
+			packingId: packs.packingId,
+			status: packs.status,
+			alike: sql<number>`count(*)::int`.as('alike')
+		})
 		.from(packs)
 		.where(inArray(packs.status, ['frozen', 'thawing']))
-		.orderBy(packs.packingId, packs.status, sql`${packs.bestBy} asc nulls first`, asc(packs.code))
+		.groupBy(packs.packingId, packs.status)
+		.orderBy(
+			desc(isThawing),
+			sql`bool_or(${packs.bestBy} is null) desc`,
+			sql`min(${packs.bestBy})`,
+			asc(packs.packingId)
+		)
+		.limit(most + 1)
+		.as('alike');
+	const one = alias(packs, 'one');
+	const first = db
+		.select({ id: one.id })
+		.from(one)
+		.where(and(eq(one.packingId, alike.packingId), eq(one.status, alike.status)))
+		.orderBy(sql`${one.bestBy} asc nulls first`, asc(one.code))
+		.limit(1)
 		.as('first');
 	const rows = await db
 		.select({
@@ -158,24 +182,27 @@ export async function firstOfPackings(db: Db): Promise<FirstPack[]> {
 			name: packName,
 			...places,
 			version: rowVersion,
-			alike: first.alike
+			alike: alike.alike
 		})
-		.from(first)
+		.from(alike)
+		.innerJoinLateral(first, sql`true`)
 		.innerJoin(packs, eq(packs.id, first.id))
 		.innerJoin(packings, eq(packings.id, packs.packingId))
 		.leftJoin(dishes, eq(dishes.id, packings.dishId))
 		.innerJoin(shelves, eq(shelves.id, packs.shelfId))
 		.innerJoin(freezers, eq(freezers.id, shelves.freezerId))
-		.orderBy(...useFirst);
+		.orderBy(desc(isThawing), ...useFirst);
+	const kept = rows.slice(0, most);
 	const cards = await cardsOf(
 		db,
-		rows.map(({ packing, version }) => ({ id: packing.id, version }))
+		kept.map(({ packing, version }) => ({ id: packing.id, version }))
 	);
-	return rows.map(({ version: _version, alike: n, ...row }) => ({
+	const firsts = kept.map(({ version: _version, alike: n, ...row }) => ({
 		pack: stockPack(row),
 		card: cards.get(row.packing.id) ?? null,
 		alike: n
 	}));
+	return { firsts, more: rows.length > most };
 }
 
 /** Packs with the same key are of one dish, or of one packing where nobody wrote a dish. */

@@ -65,7 +65,9 @@ export const load: LayoutServerLoad = async ({ locals, url }) => {
 			tomorrow: query(tomorrow),
 			isTomorrow: serveDay === tomorrow
 		},
-		ways: ways.map(listed)
+		ways: ways.map(listed),
+		/** there are more packs, to be used later than those listed */
+		more: table.more
 	};
 };
 

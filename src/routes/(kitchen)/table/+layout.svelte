@@ -153,6 +153,11 @@
 					{/each}
 				</ul>
 			{/if}
+			{#if data.more}
+				<p class="mt-3">
+					{w.table.moreLater({ n: data.ways.length })} <a href="/freezer">{w.table.moreThere}</a>
+				</p>
+			{/if}
 		{/if}
 		<p class="mt-3"><a class="more" href="/table/still-good">{w.table.stillGood}</a></p>
 	</section>

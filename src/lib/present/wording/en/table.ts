@@ -3,6 +3,8 @@ import * as many from '../count.ts';
 import type { Shown } from '../shown.ts';
 
 export const table = {
+	moreLater: ({ n }: { n: Shown }) => `These ${n} are to be eaten first; there are more.`,
+	moreThere: 'Look for another in the freezer',
 	pageTitle: 'Table · Almacen',
 	serveBy: 'On the table by',
 	look: 'Look',

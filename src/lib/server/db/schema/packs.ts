@@ -148,7 +148,7 @@ export const packs = pgTable(
 	(t) => [
 		check('packs_number', sql`${t.number} between 1 and ${t.of}`),
 		check('packs_part', sql`${t.part01} >= 0 and ${t.part01} <= 1`),
-		index('packs_status').on(t.status, t.bestBy),
+		index('packs_status').on(t.status, t.bestBy.nullsFirst()),
 		index('packs_packing').on(t.packingId, t.number),
 		// what was eaten or thrown away in a time
 		index('packs_gone').on(t.cookedAtMs, t.status),

@@ -45,6 +45,8 @@ export interface Dinner {
 
 const minMs = 60_000;
 const dayMs = 86_400_000;
+/** More packings than these nobody reads through; the ones to use first are taken. */
+const mostListed = 600;
 /** Eaten so long ago it is no matter of variety, days. */
 const latelyDays = 7;
 
@@ -76,6 +78,8 @@ export interface DinnerAsked {
 
 /** What there is to eat, read once and asked for any time. */
 export interface DinnerTable {
+	/** there are others, to be used later than these */
+	more: boolean;
 	/** by a time, in the order a wise cook would look */
 	by(asked: DinnerAsked): Dinner[];
 	/** when the first of them can be ready, begun now, looked at from a far enough time; null: none can, or it is still being computed */
@@ -89,7 +93,7 @@ export async function dinners(
 	house: Household,
 	{ nowMs, eaters }: { nowMs: number; eaters: number | null }
 ): Promise<DinnerTable> {
-	const firsts = await firstOfPackings(db);
+	const { firsts, more } = await firstOfPackings(db, mostListed);
 	const busyUntilMs = await busyAppliances(db, nowMs);
 	const eaten = await eatenSince(db, nowMs - latelyDays * dayMs);
 	const servings =
@@ -100,6 +104,7 @@ export async function dinners(
 		return all.map((serving) => dinnerOf(serving, when, eaten));
 	};
 	return {
+		more,
 		by: (asked) =>
 			inDinnerOrder(
 				of(servings, asked),
