@@ -3,7 +3,6 @@ import type { PGlite } from '@electric-sql/pglite';
 import { changeKept } from '../kept-file.ts';
 import { logFailure } from '../log.ts';
 import { nowMs } from '../now.ts';
-import type { Opened } from './open.ts';
 
 const minMs = 60_000;
 const dayMs = 86_400_000;
@@ -22,7 +21,7 @@ export async function tidyTables(client: PGlite): Promise<void> {
 }
 
 /** Tidies once a day; returns what stops it. */
-export function tidyDaily(opened: Pick<Opened, 'tidy'>, dataDir: string): () => void {
+export function tidyDaily(opened: { tidy(): Promise<void> }, dataDir: string): () => void {
 	const look = () =>
 		changeKept<{ atMs: number }, void>(join(dataDir, 'tidied.json'), async (done) => {
 			const isDue = nowMs() - (done?.atMs ?? 0) >= dayMs;

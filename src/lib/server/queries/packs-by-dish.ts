@@ -9,8 +9,10 @@ export async function frozenByDish(
 	const frozen = db
 		.select({
 			dishId: packings.dishId,
-			packs: sql<number>`count(*)`.as('packs'),
-			servings: sql<number>`round(sum(${packings.servings} * ${packs.part01}))`.as('servings')
+			packs: sql<number>`count(*)`.as('frozen_packs'),
+			servings: sql<number>`round(sum(${packings.servings} * ${packs.part01}))`.as(
+				'frozen_servings'
+			)
 		})
 		.from(packs)
 		.innerJoin(packings, eq(packings.id, packs.packingId))
