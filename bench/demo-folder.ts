@@ -71,6 +71,5 @@ export async function demoFolder(
 
 /** Takes such folders away. */
 export function dropFolders(dataDirs: readonly string[]): void {
-	for (const dir of dataDirs)
-		rmSync(dir, { recursive: true, force: true });
+	for (const dir of dataDirs) rmSync(dir, { recursive: true, force: true });
 }

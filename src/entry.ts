@@ -51,8 +51,10 @@ async function askPassphrase(): Promise<string> {
 	return typed;
 }
 const isFirst = (atHome || !isLoopback) && !hasPassphrase(dataDir);
-const passphrase =
-	process.env.ALMACEN_PASSPHRASE || (isFirst && process.stdin.isTTY ? await askPassphrase() : '');
+const said = process.env.ALMACEN_PASSPHRASE ?? '';
+if (said !== '' && said.length < leastPassphrase && !hasPassphrase(dataDir))
+	giveUp(`ALMACEN_PASSPHRASE is too short: ${leastPassphrase} characters at least.`);
+const passphrase = said || (isFirst && process.stdin.isTTY ? await askPassphrase() : '');
 if (isFirst && passphrase.length < leastPassphrase)
 	giveUp(
 		`Almacen does not listen on ${host} without a passphrase for the household. Say one at the first start: ` +
