@@ -12,7 +12,9 @@
 	let { data, form }: PageProps = $props();
 	let busy = $state('');
 	let far = $state<{ shown: number; of: number } | null>(null);
-	const trying = $derived(far ? w.household.tryingScreens(far) : w.household.seeing);
+	const trying = $derived(
+		far ? w.household.tryingScreens({ ...far, shown: far.shown + 1 }) : w.household.seeing
+	);
 	const lookEveryMs = 700;
 	$effect(() => {
 		if (!busy || busy === 'copy?/copy') return;
