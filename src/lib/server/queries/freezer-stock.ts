@@ -58,7 +58,7 @@ const massKg = sql<number>`coalesce(${packs.massKg}, ${packings.massKg}) * ${pac
 const packL = sql<number>`${packings.lengthM} * ${packings.widthM} * ${packings.thicknessM} * 1000`;
 const litres = sql<number>`${packL} * ${packs.part01}`;
 
-function conditions(db: Db, filter: StockFilter): SQL | undefined {
+function conditions(filter: StockFilter): SQL | undefined {
 	const words = (filter.text ?? '').trim().split(/\s+/).filter(Boolean);
 	return and(
 		eq(packs.status, filter.status ?? 'frozen'),
@@ -72,25 +72,13 @@ function conditions(db: Db, filter: StockFilter): SQL | undefined {
 				: filter.month
 					? sql`substr(${packs.bestBy}, 1, 7) = ${filter.month}`
 					: undefined,
-		...words.map((word) => {
-			const like = likeText(word);
-			// a name is read once for all packs that have it, a shelf once for all that lie on it
-			const named = db
-				.select({ id: packings.id })
-				.from(packings)
-				.leftJoin(dishes, eq(dishes.id, packings.dishId))
-				.where(sql`${packName} ilike ${like}`);
-			const there = db
-				.select({ id: shelves.id })
-				.from(shelves)
-				.innerJoin(freezers, eq(freezers.id, shelves.freezerId))
-				.where(sql`${shelves.name} || ' ' || ${freezers.name} ilike ${like}`);
-			return or(
-				inArray(packs.packingId, named),
-				sql`${packs.code} ilike ${like}`,
-				inArray(packs.shelfId, there)
-			);
-		})
+		...words.map((word) =>
+			or(
+				sql`${packName} ilike ${likeText(word)}`,
+				sql`${packs.code} ilike ${likeText(word)}`,
+				sql`${shelves.name} || ' ' || ${freezers.name} ilike ${likeText(word)}`
+			)
+		)
 	);
 }
 
@@ -102,7 +90,7 @@ export async function stockLines(
 	/** of all of them, where the page has summed them already */
 	known?: { total: number; servings: number }
 ): Promise<{ lines: StockLine[]; total: number; servings: number }> {
-	const where = conditions(db, filter);
+	const where = conditions(filter);
 	const rows = await db
 		.select({
 			id: packs.id,
