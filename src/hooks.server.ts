@@ -104,15 +104,14 @@ export const init: ServerInit = async () => {
 	process.once('SIGTERM', closeStreams);
 	process.once('SIGINT', closeStreams);
 	void computeMissingCards(opened.db, core.compute);
-	const stopProbes = together().inOneProcess('thermometer', () => followProbes(kept.db));
-	const stopCopies = together().inOneProcess('copies', () => copyDaily(kept, dataDir()));
-	const stopThinning = together().inOneProcess('thinning', () => thinDaily(kept.db, dataDir()));
-	const stopTidying = together().inOneProcess('tidying', () => tidyDaily(kept, dataDir()));
+	const stops = [
+		together().inOneProcess('thermometer', () => followProbes(kept.db)),
+		together().inOneProcess('copies', () => copyDaily(kept, dataDir())),
+		together().inOneProcess('thinning', () => thinDaily(kept.db, dataDir()))
+	];
+	if (kept.tidy) stops.push(tidyDaily(kept.tidy, dataDir()));
 	process.once('sveltekit:shutdown', async () => {
-		stopTidying();
-		stopThinning();
-		stopCopies();
-		stopProbes();
+		for (const stop of stops) stop();
 		await core?.stop();
 		await reading?.stop();
 		await makeCopy(kept, dataDir(), nowMs()).catch(logFailure('the safe copy at closing failed'));

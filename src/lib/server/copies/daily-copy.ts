@@ -1,6 +1,6 @@
-import { logFailure } from '../log.ts';
 import { listCopies, makeCopy, type Dump } from './copy-folder.ts';
 import { nowMs } from '../now.ts';
+import { repeatedly } from '../repeatedly.ts';
 
 const hourMs = 3_600_000;
 const dayMs = 24 * hourMs;
@@ -11,9 +11,5 @@ export function copyDaily(opened: { dump(): Promise<Dump> }, dataDir: string): (
 		const [newest] = await listCopies(dataDir);
 		if (!newest || nowMs() - newest.madeAtMs >= dayMs) await makeCopy(opened, dataDir, nowMs());
 	};
-	const timer = setInterval(() => {
-		look().catch(logFailure('the daily safe copy failed'));
-	}, hourMs);
-	timer.unref();
-	return () => clearInterval(timer);
+	return repeatedly(look, { everyMs: hourMs, failed: 'the daily safe copy failed' });
 }

@@ -21,8 +21,8 @@ export interface Opened {
 	readonly db: Db;
 	/** everything there is, for a safe copy */
 	dump(): Promise<Dump>;
-	/** room of what is gone, and what the planner goes by; a server sees to that itself */
-	tidy(): Promise<void>;
+	/** room of what is gone, and what the planner goes by; a server sees to that itself and has none */
+	tidy?(): Promise<void>;
 	close(): Promise<void>;
 }
 
@@ -136,12 +136,7 @@ export async function openDatabase(options: OpenOptions): Promise<OpenedFolder> 
 export async function openOnServer(url: string, migrationsDir: string): Promise<Opened> {
 	const { db, together, close } = await openServer(url, migrationsDir);
 	setTogether(together);
-	return {
-		db,
-		close,
-		dump: async () => ({ kind: 'sql', bytes: await dumpServer(url) }),
-		tidy: async () => {}
-	};
+	return { db, close, dump: async () => ({ kind: 'sql', bytes: await dumpServer(url) }) };
 }
 
 /** Whether a database is to be made. Throws `DatabaseMissing` where something says that there was one. */

@@ -1,8 +1,8 @@
 import { join } from 'node:path';
 import type { PGlite } from '@electric-sql/pglite';
 import { changeKept } from '../kept-file.ts';
-import { logFailure } from '../log.ts';
 import { nowMs } from '../now.ts';
+import { repeatedly } from '../repeatedly.ts';
 
 const minMs = 60_000;
 const dayMs = 86_400_000;
@@ -21,20 +21,12 @@ export async function tidyTables(client: PGlite): Promise<void> {
 }
 
 /** Tidies once a day; returns what stops it. */
-export function tidyDaily(opened: { tidy(): Promise<void> }, dataDir: string): () => void {
+export function tidyDaily(tidy: () => Promise<void>, dataDir: string): () => void {
 	const look = () =>
 		changeKept<{ atMs: number }, void>(join(dataDir, 'tidied.json'), async (done) => {
 			const isDue = nowMs() - (done?.atMs ?? 0) >= dayMs;
-			if (isDue) await opened.tidy();
+			if (isDue) await tidy();
 			return { content: isDue ? { atMs: nowMs() } : null, answer: undefined };
 		});
-	const quietly = () => void look().catch(logFailure('the database was not tidied'));
-	const first = setTimeout(quietly, firstMs);
-	const timer = setInterval(quietly, everyMs);
-	first.unref();
-	timer.unref();
-	return () => {
-		clearTimeout(first);
-		clearInterval(timer);
-	};
+	return repeatedly(look, { firstMs, everyMs, failed: 'the database was not tidied' });
 }

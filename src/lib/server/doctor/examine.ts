@@ -1,8 +1,8 @@
-import { fork } from 'node:child_process';
 import { cp, mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { anotherProcess } from '../another-process.ts';
 import { copiesDir } from '../copies/copy-folder.ts';
 import { lockDataFolder } from '../db/lock.ts';
 import { ofCopies } from './copies.ts';
@@ -48,35 +48,26 @@ async function lookInside(dataDir: string, nowMs: number, copy: string | null): 
 	}
 }
 
-function lookInAnotherProcess(
+async function lookInAnotherProcess(
 	duplicate: string,
 	nowMs: number,
 	copy: string | null
 ): Promise<Finding[]> {
-	return new Promise((resolve, reject) => {
-		const child = fork(
-			fileURLToPath(new URL('./look.ts', import.meta.url)),
-			[duplicate, String(nowMs), ...(copy ? [copy] : [])],
-			{
-				execArgv: ['--import', 'tsx'],
-				stdio: ['ignore', 'pipe', 'pipe', 'ipc'],
-				timeout: deadlineMs
-			}
-		);
-		let said = '';
-		for (const stream of [child.stdout, child.stderr])
-			stream?.on('data', (data) => (said += String(data)));
-		let findings: Finding[] | null = null;
-		child.on('message', (message) => (findings = message as Finding[]));
-		child.on('error', reject);
-		child.on('exit', (_, signal) =>
-			resolve(
-				findings ?? [
-					doesNotOpen(signal ? `not within ${deadlineMs / 60_000} minutes` : lastWords(said))
-				]
-			)
-		);
-	});
+	let findings: Finding[] | null = null;
+	const { signal, said } = await anotherProcess(
+		fileURLToPath(new URL('./look.ts', import.meta.url)),
+		{
+			args: [duplicate, String(nowMs), ...(copy ? [copy] : [])],
+			execArgv: ['--import', 'tsx'],
+			deadlineMs,
+			heard: (message) => (findings = message as Finding[])
+		}
+	);
+	return (
+		findings ?? [
+			doesNotOpen(signal ? `not within ${deadlineMs / 60_000} minutes` : lastWords(said))
+		]
+	);
 }
 
 /** What PostgreSQL said last before it ended. */

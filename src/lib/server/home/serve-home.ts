@@ -3,7 +3,7 @@ import { createServer as createSecureServer } from 'node:https';
 import { join } from 'node:path';
 import QRCode from 'qrcode';
 import { startPairing } from '../access/household-passphrase.ts';
-import { logFailure } from '../log.ts';
+import { repeatedly } from '../repeatedly.ts';
 import { homeCertificate, type HomeCertificate } from './authority.ts';
 import { installPage } from './install-page.ts';
 import { inUrl, ownAddresses } from './own-addresses.ts';
@@ -33,11 +33,11 @@ export async function serveHome(
 	const certificate = await homeCertificate(dir, called, Date.now());
 	const server = createSecureServer({ cert: certificate.cert, key: certificate.key }, listener);
 	// a server that runs for a year goes on with the next certificate
-	setInterval(() => {
-		homeCertificate(dir, ownAddresses(), Date.now())
-			.then(({ cert, key }) => server.setSecureContext({ cert, key }))
-			.catch(logFailure('the certificate was not renewed'));
-	}, dayMs).unref();
+	const renew = async () => {
+		const { cert, key } = await homeCertificate(dir, ownAddresses(), Date.now());
+		server.setSecureContext({ cert, key });
+	};
+	repeatedly(renew, { everyMs: dayMs, failed: 'the certificate was not renewed' });
 	const reached = called.ips[0] ?? '127.0.0.1';
 	const install = createServer((request, response) => {
 		const isFile = request.url === authorityPath;

@@ -30,7 +30,7 @@ const goneStatuses = [...eatenStatuses, 'discarded'] as const;
 /** Servings in a pack. */
 const servings = sql<number>`(${packings.servings} * ${packs.part01})::float8`;
 /** The day a pack was eaten or thrown away, in a time zone. */
-const outOn = (timeZone: string) =>
+export const outOn = (timeZone: string) =>
 	sql`(to_timestamp(${packs.cookedAtMs} / 1000.0) at time zone ${timeZone})::date`;
 /** Days it waited. */
 const waited = (timeZone: string) => sql`${outOn(timeZone)} - ${packings.packedOn}::date`;

@@ -2,6 +2,7 @@ import { and, asc, desc, eq, gt, gte, inArray, isNotNull, isNull, lt, or, sql } 
 import type { BestRecord, CookRecord, PackingRecord } from '../../core/learning/proposals.ts';
 import type { Db } from '../db/db.ts';
 import { cooks, dayDishes, dishes, packings, packs } from '../db/schema/index.ts';
+import { outOn } from './learn-figures.ts';
 import { packName } from './packs.ts';
 
 /** Packings of some dishes, or of any. */
@@ -69,8 +70,8 @@ export async function bestRecords(
 	}: { sinceMs: number; today: string; nowMs: number; timeZone: string },
 	dishIds?: readonly number[]
 ): Promise<BestRecord[]> {
-	const outOn = sql`(to_timestamp(${packs.cookedAtMs} / 1000.0) at time zone ${timeZone})::date`;
-	const past = sql<boolean>`${packs.bestBy}::date < coalesce(${outOn}, ${today}::date)`.as('past');
+	const past =
+		sql<boolean>`${packs.bestBy}::date < coalesce(${outOn(timeZone)}, ${today}::date)`.as('past');
 	// thousands of them: a row for each would cost more than finding them
 	const rows = await db
 		.select({

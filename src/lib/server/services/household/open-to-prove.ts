@@ -21,7 +21,6 @@ export async function openToProve(
 		return {
 			db,
 			dump: () => Promise.reject(new Error('what is being proven is not copied')),
-			tidy: async () => {},
 			close: () => client.close()
 		};
 	} catch (error) {

@@ -1,6 +1,6 @@
-import { fork } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { resolve } from 'node:path';
+import { anotherProcess } from '../../another-process.ts';
 import type { Asked, Outcome, Told } from '../../proof.ts';
 
 /** Renders every page of a household in a process of its own. */
@@ -23,32 +23,26 @@ export const proveApart: Prove = (asked) => {
 	return mine;
 };
 
-function inAnotherProcess(asked: Asked): Promise<Outcome> {
+async function inAnotherProcess(asked: Asked): Promise<Outcome> {
 	const path = resolve(script);
 	if (!existsSync(path)) throw new Error(`${path} is missing: run "npm run build" first.`);
 	// its database is in memory, whatever the household's is
-	const { DATABASE_URL: _server, ALMACEN_PASSPHRASE: _said, ...env } = process.env;
-	return new Promise((resolve, reject) => {
-		const child = fork(path, [], {
-			env,
-			execArgv: [],
-			serialization: 'advanced',
-			stdio: ['ignore', 'ignore', 'pipe', 'ipc'],
-			timeout: deadlineMs
-		});
-		let said = '';
-		child.stderr?.on('data', (data) => (said = (said + String(data)).slice(-2000)));
-		let outcome: Outcome | null = null;
-		child.on('message', (told: Told) => {
+	const { DATABASE_URL: _server, ALMACEN_PASSPHRASE: _said, ...settings } = process.env;
+	let outcome: Outcome | null = null;
+	const { signal, said } = await anotherProcess(path, {
+		asked,
+		// what it is asked for is no request of the household's
+		env: { ...settings, ALMACEN_LOG: 'error' },
+		execArgv: [],
+		serialization: 'advanced',
+		deadlineMs,
+		heard: (message) => {
+			const told = message as Told;
 			if ('outcome' in told) outcome = told.outcome;
 			else far = told;
-		});
-		child.on('error', reject);
-		child.on('exit', (_code, signal) =>
-			outcome
-				? resolve(outcome)
-				: reject(new Error(signal ? `ended by ${signal}` : `ended early: ${said}`))
-		);
-		child.send(asked);
+		}
 	});
+	if (!outcome)
+		throw new Error(signal ? `ended by ${signal}` : `ended early: ${said.slice(-2000)}`);
+	return outcome;
 }

@@ -3,8 +3,8 @@ import { readingGapH } from '../../../core/storage/reading-cover.ts';
 import { keptOfReadings } from '../../../core/storage/thin-readings.ts';
 import { changeKept } from '../../kept-file.ts';
 import type { Db } from '../../db/db.ts';
-import { logFailure } from '../../log.ts';
 import { nowMs } from '../../now.ts';
+import { repeatedly } from '../../repeatedly.ts';
 import { listFreezers } from '../../queries/household.ts';
 import { readingsBetween } from '../../queries/freezer-stock.ts';
 import { removeFreezerReadings } from '../../writes/freezer-stock.ts';
@@ -41,9 +41,5 @@ export function thinDaily(db: Db, dataDir: string): () => void {
 			const gone = fromMs < toMs ? await thinReadings(db, fromMs, toMs) : 0;
 			return { content: fromMs < toMs ? { toMs } : null, answer: gone };
 		});
-	const timer = setInterval(() => {
-		look().catch(logFailure('old readings were not thinned'));
-	}, everyMs);
-	timer.unref();
-	return () => clearInterval(timer);
+	return repeatedly(look, { everyMs, failed: 'old readings were not thinned' });
 }

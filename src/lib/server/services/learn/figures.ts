@@ -61,8 +61,8 @@ function servingCents(made: readonly MadeOnDay[]): number | null {
 	return servings > 0 ? sum(made, (day) => day.cents) / servings : null;
 }
 
-/** Minutes of hands on the packing days of a time that were followed, and the packs made on them. */
-async function handsOf(db: Db, spans: readonly Span[]) {
+/** Minutes of hands on the packing days of times that were followed, and the packs made on them. */
+export async function handsOf(db: Db, spans: readonly Span[]) {
 	const days = await followedDays(db, mostDays);
 	const packsOf = await packsOfDays(
 		db,
@@ -115,7 +115,7 @@ export function flowOf(made: readonly MadeOnDay[], gone: readonly GoneOnDay[], s
 }
 
 /** What a serving cost by the day it was packed. */
-const costsOf = (made: readonly MadeOnDay[]) =>
+export const costsOf = (made: readonly MadeOnDay[]) =>
 	made.flatMap((one) => {
 		const cents = servingCents([one]);
 		return cents === null ? [] : [{ day: one.day, cents }];
@@ -149,4 +149,3 @@ export async function figuresOf(db: Db, house: Household, name: SpanName, nowMs:
 		inUse: { paces: house.owned.paces ?? {}, dishes: await learnedDishes(db) }
 	};
 }
-export type Figures = Awaited<ReturnType<typeof figuresOf>>;

@@ -2,8 +2,16 @@ import { addDays } from '../../../core/units/day.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';
-import { packsBehind, type Behind } from '../../queries/learn-figures.ts';
-import { figuresOf, spanNames, type Figures, type SpanName } from './figures.ts';
+import { goneByDay, madeByDay, packsBehind, type Behind } from '../../queries/learn-figures.ts';
+import {
+	costsOf,
+	flowOf,
+	handsOf,
+	spanNames,
+	spanOf,
+	type Span,
+	type SpanName
+} from './figures.ts';
 import { appliancePaces } from './paces.ts';
 
 /** The time a page asks for; three months where it does not say. */
@@ -30,46 +38,60 @@ export type ChartName = (typeof chartNames)[number];
 /** More than this is more than anyone reads. */
 export const mostListed = 500;
 
-/** The days of one bar of a chart, within its time; the whole time where no bar is named, null where there is none of that name. */
-function daysOfPart({ flow, span }: Figures, part: string | null) {
-	if (part === null) return { fromDay: span.fromDay, toDay: span.toDay };
+/** The days of one bar of the chart of packs in and out; the whole time where no bar is named, null where there is none of that name. */
+async function daysOfBar(db: Db, span: Span, part: string | null) {
+	const { fromDay, toDay } = span;
+	if (part === null) return { fromDay, toDay };
+	const flow = flowOf(await madeByDay(db, span), await goneByDay(db, span), span);
 	const i = flow.findIndex(({ from }) => from === part);
 	if (i < 0) return null;
-	const until = flow[i + 1]?.from ?? span.toDay;
-	return {
-		fromDay: part < span.fromDay ? span.fromDay : part,
-		toDay: until < span.toDay ? until : span.toDay
-	};
+	const until = flow[i + 1]?.from ?? toDay;
+	return { fromDay: part < fromDay ? fromDay : part, toDay: until < toDay ? until : toDay };
 }
 
-/** Which packs a figure is made of; of a chart those of one week, month or day, where it is named. */
+/** The day of one bar of the chart of costs, as above. */
+async function dayOfBar(db: Db, span: Span, part: string | null) {
+	const { fromDay, toDay } = span;
+	if (part === null) return { fromDay, toDay };
+	const isThere = costsOf(await madeByDay(db, span)).some(({ day }) => day === part);
+	return isThere ? { fromDay: part, toDay: addDays(part, 1) } : null;
+}
+
+interface AskedList {
+	list: ListName;
+	span: SpanName;
+	/** of a chart one week, month or day */
+	part: string | null;
+	nowMs: number;
+}
+
+/** Which packs a figure is made of; asks for no more of the figures than names them. */
 async function behind(
 	db: Db,
 	compute: Compute,
 	house: Household,
-	list: ListName,
-	figures: Figures,
-	part: string | null
+	{ list, span: name, part, nowMs }: AskedList
 ): Promise<Behind | null> {
-	const { span: window, hands } = figures;
+	const window = spanOf(name, nowMs, house.timeZone);
 	switch (list) {
 		case 'cost': {
-			if (part !== null && !figures.costs.some(({ day }) => day === part)) return null;
-			const days = part === null ? window : { fromDay: part, toDay: addDays(part, 1) };
-			return { kind: 'made', priced: true, fromDay: days.fromDay, toDay: days.toDay };
+			const days = await dayOfBar(db, window, part);
+			return days && { kind: 'made', priced: true, ...days };
 		}
-		case 'hands':
-			return { kind: 'of-days', dayIds: hands.now.dayIds };
+		case 'hands': {
+			const [{ dayIds }] = (await handsOf(db, [window])).bySpan;
+			return { kind: 'of-days', dayIds };
+		}
 		case 'thrown':
 			return { kind: 'thrown', window };
 		case 'waits':
 			return { kind: 'eaten', window };
 		case 'made': {
-			const days = daysOfPart(figures, part);
+			const days = await daysOfBar(db, window, part);
 			return days && { kind: 'made', priced: false, ...days };
 		}
 		case 'gone': {
-			const days = daysOfPart(figures, part);
+			const days = await daysOfBar(db, window, part);
 			return days && { kind: 'gone', window, ...days };
 		}
 		case 'forecast': {
@@ -82,13 +104,7 @@ async function behind(
 }
 
 /** The packs behind a figure, in its own order. */
-export async function listOf(
-	db: Db,
-	compute: Compute,
-	house: Household,
-	asked: { list: ListName; span: SpanName; part: string | null; nowMs: number }
-) {
-	const figures = await figuresOf(db, house, asked.span, asked.nowMs);
-	const what = await behind(db, compute, house, asked.list, figures, asked.part);
+export async function listOf(db: Db, compute: Compute, house: Household, asked: AskedList) {
+	const what = await behind(db, compute, house, asked);
 	return what ? packsBehind(db, what, mostListed) : [];
 }
