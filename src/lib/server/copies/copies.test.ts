@@ -3,9 +3,14 @@ import { mkdir, mkdtemp, readdir, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, describe, it } from 'node:test';
+import { setImmediate } from 'node:timers/promises';
+import { sql } from 'drizzle-orm';
 import { lockDataFolder } from '../db/lock.ts';
 import { openDatabase } from '../db/open.ts';
+import { rawRows } from '../db/raw-rows.ts';
+import { withScratch } from '../db/scratch.ts';
 import { exportAll } from '../queries/backup.ts';
+import { makeSafeCopy } from '../services/household/safe-copy.ts';
 import { addFreezer } from '../writes/household.ts';
 import { copiesDir, makeCopy, outdated, sweepParts } from './copy-folder.ts';
 import { NoSoundCopy, restoreCopy } from './restore-copy.ts';
@@ -51,6 +56,46 @@ describe('safe copies', () => {
 		const again = await openDatabase(options(dir));
 		assert.deepEqual(await exportAll(again.db, 0), wanted);
 		await again.close();
+	});
+
+	it('made while others write, it holds all they wrote up to a moment, and nobody is turned away', async () => {
+		const { db, client, dump, close } = await openDatabase(options(dir));
+		await client.exec('create table tally (n int)');
+		let written = 0;
+		let isMade = false;
+		const writing = (async () => {
+			while (!isMade) {
+				await client.query('insert into tally values ($1)', [++written]);
+				await setImmediate();
+			}
+		})();
+		const before = written;
+		const { name } = await makeCopy({ dump }, dir, 1);
+		isMade = true;
+		await writing;
+		assert.ok(written > before);
+		const seen = await withScratch(join(copiesDir(dir), name), 'drizzle', (copied) =>
+			rawRows<{ n: number }>(copied, sql`select n from tally order by n`)
+		);
+		assert.deepEqual(
+			seen.map(({ n }) => n),
+			seen.map((_, i) => i + 1)
+		);
+		assert.ok(seen.length >= before && seen.length <= written);
+		await db.execute(sql`drop table tally`);
+		await close();
+	});
+
+	it('one that cannot be made is said in words, and leaves nothing behind', async () => {
+		const was = await readdir(copiesDir(dir));
+		const into = async (file: string) => {
+			await writeFile(file, 'half');
+			throw new Error('no space left on device');
+		};
+		const make = () => makeCopy({ dump: { kind: 'tar', into } }, dir, 2);
+		const said = await makeSafeCopy({ make });
+		assert.match(said.ok ? '' : said.message, /No safe copy .*no space left.*try again/s);
+		assert.deepEqual(await readdir(copiesDir(dir)), was);
 	});
 
 	it('a file that is no copy changes nothing', async () => {

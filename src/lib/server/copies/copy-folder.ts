@@ -1,29 +1,19 @@
 import { existsSync } from 'node:fs';
 import { mkdir, readdir, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
-import { promisify } from 'node:util';
-import { gzip } from 'node:zlib';
-import type { PGlite } from '@electric-sql/pglite';
-import { writeWhole } from '../whole-file.ts';
+import { fillWhole } from '../whole-file.ts';
 
-/** In the thread pool: a server making a copy still answers. */
-const compressed = promisify<Uint8Array, { level: number }, Buffer>(gzip);
 /** The newest copies are all kept; of those before them the last of each day, for so many days. */
 const keptNewest = 10;
 const keptDays = 30;
 const dayMs = 86_400_000;
 const namePattern = /^almacen-(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)\.(\d{3})Z\.(?:tar|sql)\.gz$/;
 
-/** A whole database: the embedded one's folder as an archive, or a server's as SQL. */
+/** A whole database, as it can be written down: the embedded one's folder as an archive, or a server's as SQL. */
 export interface Dump {
 	kind: 'tar' | 'sql';
-	bytes: Uint8Array;
-}
-
-/** The embedded database as an archive. */
-export async function dumpOf(client: PGlite): Promise<Dump> {
-	const dump = await client.dumpDataDir('none');
-	return { kind: 'tar', bytes: new Uint8Array(await dump.arrayBuffer()) };
+	/** writes it to a file, compressed */
+	into(file: string): Promise<void>;
 }
 
 export interface SafeCopy {
@@ -61,18 +51,17 @@ export async function listCopies(dataDir: string): Promise<SafeCopy[]> {
  * more. A half-written copy never has a copy's name.
  */
 export async function makeCopy(
-	opened: { dump(): Promise<Dump> },
+	{ dump }: { readonly dump: Dump },
 	dataDir: string,
 	nowMs: number
 ): Promise<SafeCopy> {
 	const dir = copiesDir(dataDir);
 	await mkdir(dir, { recursive: true, mode: 0o700 });
-	const dump = await opened.dump();
-	const bytes = await compressed(dump.bytes, { level: 1 });
 	const name = `almacen-${new Date(nowMs).toISOString().replaceAll(':', '-')}.${dump.kind}.gz`;
-	await writeWhole(join(dir, name), bytes);
+	const path = join(dir, name);
+	await fillWhole(path, (unfinished) => dump.into(unfinished));
 	for (const old of outdated(await listCopies(dataDir), nowMs)) await rm(join(dir, old.name));
-	return { name, madeAtMs: nowMs, bytes: bytes.length };
+	return { name, madeAtMs: nowMs, bytes: (await stat(path)).size };
 }
 
 /** Copies that go: neither among the newest nor the last of their day within a month. `copies` newest first. */

@@ -6,7 +6,7 @@ const hourMs = 3_600_000;
 const dayMs = 24 * hourMs;
 
 /** Makes a copy whenever the newest is a day old, looking every hour; returns what stops it. */
-export function copyDaily(opened: { dump(): Promise<Dump> }, dataDir: string): () => void {
+export function copyDaily(opened: { readonly dump: Dump }, dataDir: string): () => void {
 	const look = async () => {
 		const [newest] = await listCopies(dataDir);
 		if (!newest || nowMs() - newest.madeAtMs >= dayMs) await makeCopy(opened, dataDir, nowMs());

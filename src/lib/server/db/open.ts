@@ -7,7 +7,8 @@ import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
 import { syncPath, syncTree } from '../sync-tree.ts';
 import { ensureHousehold } from '../writes/household.ts';
-import { copiesDir, dumpOf, sweepParts, type Dump } from '../copies/copy-folder.ts';
+import { copiesDir, sweepParts, type Dump } from '../copies/copy-folder.ts';
+import { archiveFolder } from '../copies/archive-folder.ts';
 import { dumpServer } from '../copies/dump-server.ts';
 import { refuseNewer } from './newer.ts';
 import { openServer } from './server.ts';
@@ -20,7 +21,7 @@ import * as schema from './schema/index.ts';
 export interface Opened {
 	readonly db: Db;
 	/** everything there is, for a safe copy */
-	dump(): Promise<Dump>;
+	readonly dump: Dump;
 	/** room of what is gone, and what the planner goes by; a server sees to that itself and has none */
 	tidy?(): Promise<void>;
 	close(): Promise<void>;
@@ -119,7 +120,10 @@ export async function openDatabase(options: OpenOptions): Promise<OpenedFolder> 
 		return {
 			db,
 			client,
-			dump: () => dumpOf(client),
+			dump: {
+				kind: 'tar',
+				into: (file) => archiveFolder(pgDir, file, (read) => client.runExclusive(read))
+			},
 			tidy: () => tidyTables(client),
 			close: async () => {
 				await client.close();
@@ -136,7 +140,7 @@ export async function openDatabase(options: OpenOptions): Promise<OpenedFolder> 
 export async function openOnServer(url: string, migrationsDir: string): Promise<Opened> {
 	const { db, together, close } = await openServer(url, migrationsDir);
 	setTogether(together);
-	return { db, close, dump: async () => ({ kind: 'sql', bytes: await dumpServer(url) }) };
+	return { db, close, dump: { kind: 'sql', into: (file) => dumpServer(url, file) } };
 }
 
 /** Whether a database is to be made. Throws `DatabaseMissing` where something says that there was one. */

@@ -127,7 +127,7 @@ describe('several processes on one PostgreSQL server', { skip, timeout: 60_000 }
 		await writeDish(one.db, aDish({ name: "Grandmother's dal; 'hot'" }), 5);
 		const was = await exportAll(one.db, 0);
 		const dir = await mkdtemp(join(tmpdir(), 'almacen-dump-'));
-		const dump = async () => ({ kind: 'sql', bytes: await dumpServer(own.url) }) as const;
+		const dump = { kind: 'sql', into: (file: string) => dumpServer(own.url, file) } as const;
 		const { name } = await makeCopy({ dump }, dir, 0);
 		const file = join(copiesDir(dir), name);
 		assert.equal(await troubleWith(file), null);

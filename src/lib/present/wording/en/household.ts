@@ -311,6 +311,8 @@ export const readBackInAnswers = {
 		`The file holds something that the page ${page} cannot show. Nothing was changed.`,
 	copyDamaged: ({ why }: { why: Shown }) =>
 		`This copy cannot be opened (${why}). Take another one; nothing was changed.`,
+	noSafeCopy: ({ why }: { why: Shown }) =>
+		`No safe copy could be made (${why}). Nothing was changed. See that the disk has room, then try again.`,
 	copyGone: 'This copy is not there any more. Load the page again.',
 	inconsistent: ({ where }: { where: Shown }) =>
 		`The file does not hang together (${where}). Nothing was changed.`

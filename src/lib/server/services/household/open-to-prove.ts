@@ -20,7 +20,10 @@ export async function openToProve(
 		if ('backup' in asked || !asked.proven) proof.pages = await pagesToProve(db);
 		return {
 			db,
-			dump: () => Promise.reject(new Error('what is being proven is not copied')),
+			dump: {
+				kind: 'tar',
+				into: () => Promise.reject(new Error('what is being proven is not copied'))
+			},
 			close: () => client.close()
 		};
 	} catch (error) {

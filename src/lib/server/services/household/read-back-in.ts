@@ -7,6 +7,7 @@ import { exportAll } from '../../queries/backup.ts';
 import { importAll } from '../../writes/backup.ts';
 import { addUndo } from '../../writes/undo.ts';
 import type { Prove } from './prove-apart.ts';
+import { makeSafeCopy } from './safe-copy.ts';
 import { whatChanges, type WhatChanges } from './what-changes.ts';
 
 type Outcome<T> = ({ ok: true } & T) | { ok: false; message: string };
@@ -87,7 +88,8 @@ export async function readBackIn(
 ): Promise<Outcome<object>> {
 	const tried = await provenOnce(prove, backup);
 	if (!tried.ok) return tried;
-	await copies.make();
+	const kept = await makeSafeCopy(copies);
+	if (!kept.ok) return kept;
 	try {
 		await db.transaction(async (tx) => {
 			const before = await exportAll(tx, nowMs);

@@ -2,6 +2,7 @@ import * as w from '$lib/present/wording';
 import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import type { BackupResult } from '$lib/formats/backup';
 import { backupOfCopy, lookInto, readBackIn } from '$lib/server/services/household/read-back-in';
+import { makeSafeCopy } from '$lib/server/services/household/safe-copy';
 import { nowMs } from '$lib/server/now';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -28,7 +29,8 @@ const refused = (copy: string | undefined, message: string) =>
 
 export const actions: Actions = {
 	copy: async ({ locals }) => {
-		await locals.copies.make();
+		const made = await makeSafeCopy(locals.copies);
+		if (!made.ok) return fail(507, { part: 'copies' as const, errors: { copy: made.message } });
 		return { part: 'copies' as const, saved: true };
 	},
 	/** says what reading back would change, and changes nothing */

@@ -68,10 +68,13 @@
 			<Press type="submit" disabled={busy !== ''}
 				>{busy === 'copy?/copy' ? w.household.copying : w.household.copyNow}</Press
 			>
-			{#if form?.part === 'copies' && 'saved' in form}<span role="status" class="font-semibold"
+			{#if form?.part === 'copies' && form.saved}<span role="status" class="font-semibold"
 					>{w.household.made}</span
 				>{/if}
 		</form>
+		{#if form?.part === 'copies' && form.errors}<p class="entry-error" role="alert">
+				{form.errors.copy}
+			</p>{/if}
 		{#if data.copies.length}
 			<h3>{w.household.allCopies}</h3>
 			<ul class="grid gap-2">
