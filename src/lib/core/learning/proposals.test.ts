@@ -1,11 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import {
-	proposalsFrom,
-	type BestRecord,
-	type CookRecord,
-	type PackingRecord
-} from './proposals.ts';
+import { countsSinceMs, mostNamed, proposalsFrom, type CookRecord } from './proposals.ts';
 import { oftener01, surenessOf } from './sureness.ts';
 
 const dayMs = 86_400_000;
@@ -21,23 +16,9 @@ const cook = (id: number, more: Partial<CookRecord>): CookRecord => ({
 	enough: null,
 	...more
 });
-const packing = (id: number, goneAfterDays: number | null, agoDays = 60): PackingRecord => ({
-	id,
-	dishId: 2,
-	packedMs: nowMs - agoDays * dayMs,
-	packs: 4,
-	codes: [`Q${id}`],
-	goneMs: goneAfterDays === null ? null : nowMs - (agoDays - goneAfterDays) * dayMs
-});
-const best = (id: number, past: boolean): BestRecord => ({
-	dishId: 3,
-	code: `B${id}`,
-	atMs: nowMs - id * dayMs,
-	past
-});
 const ask = (
 	input: Partial<Parameters<typeof proposalsFrom>[0]> & { weighed?: Record<string, number> }
-) => proposalsFrom({ cooks: [], packings: [], best: [], yields: [], weighed: {}, nowMs, ...input });
+) => proposalsFrom({ cooks: [], batches: [], best: [], yields: [], weighed: {}, nowMs, ...input });
 
 describe('how sure', () => {
 	it('is the tail of the Beta distribution, as summed on a fine grid', () => {
@@ -63,6 +44,20 @@ describe('how sure', () => {
 			[surenessOf(2, 3), surenessOf(3, 3), surenessOf(8, 9), surenessOf(1, 1), surenessOf(2, 5)],
 			['hint', 'likely', 'sure', null, null]
 		);
+		// oracle for many: the normal distribution that the Beta distribution becomes (Abramowitz and Stegun 26.5)
+		const normal = (times: number, of: number, than: number) => {
+			const p = (times + 1) / (of + 2);
+			const z = (p - than) / Math.sqrt((p * (1 - p)) / (of + 3));
+			let below = 0;
+			for (let x = -8; x < z; x += 1e-3) below += Math.exp((-x * x) / 2) * 1e-3;
+			return below / Math.sqrt(2 * Math.PI);
+		};
+		for (const [times, of, than] of [
+			[1000, 2000, 0.5],
+			[1010, 2000, 0.5],
+			[20_100, 100_000, 0.2]
+		])
+			assert.ok(Math.abs(oftener01(times, of, than) - normal(times, of, than)) < 0.01);
 		assert.throws(() => oftener01(3, 2, 0.5));
 	});
 });
@@ -96,19 +91,33 @@ describe('what follows from what was written down', () => {
 		assert.equal(ask({ cooks: [...cooks, ...later], weighed })[0].times, 2);
 	});
 
+	it('nothing older than is remembered counts, and no more packs are named than are listed', () => {
+		assert.equal(countsSinceMs({ 'half 3': nowMs - 1 }, 'half 3', nowMs), nowMs - 1);
+		assert.equal(countsSinceMs({ 'half 3': 5 }, 'half 3', nowMs), nowMs - 400 * dayMs);
+		const codes = Array.from({ length: 9000 }, (_, i) => `B${i}`);
+		const [half] = ask({ best: [{ dishId: 3, of: 20_000, past: 9000, codes }] });
+		assert.equal(half.sure, 'sure');
+		assert.deepEqual(half.codes, codes.slice(0, mostNamed));
+	});
+
 	it('gone in nine days, four times; too much twice; four packs past best', () => {
-		const packings = [7, 9, 9, 12].map((days, id) => packing(id, days));
-		const [twice] = ask({ packings: [...packings, packing(9, null, 5)] });
+		const gone = (days: number[], of: number) => ({
+			dishId: 2,
+			of,
+			soon: days.map((days, id) => ({ days, codes: [`Q${id}`] }))
+		});
+		const [twice] = ask({ batches: [gone([7, 9, 9, 12], 4)] });
 		assert.deepEqual([twice.kind, twice.times, twice.of, twice.days], ['twice', 4, 4, 9]);
-		assert.deepEqual(ask({ packings: [7, 90, 100].map((d, id) => packing(id, d, 120)) }), []);
+		assert.deepEqual(twice.codes, ['Q0', 'Q1', 'Q2', 'Q3']);
+		assert.deepEqual(ask({ batches: [gone([7], 3)] }), []);
 		const much = [1, 2].map((id) => cook(id, { enough: 'too-much' }));
 		assert.equal(ask({ cooks: much })[0].kind, 'smaller');
-		const packs = Array.from({ length: 8 }, (_, id) => best(id, id < 4));
+		const best = (past: number) => ({ dishId: 3, of: 8, past, codes: ['B'] });
 		assert.deepEqual(
-			ask({ best: packs }).map(({ kind, times, of }) => [kind, times, of]),
+			ask({ best: [best(4)] }).map(({ kind, times, of }) => [kind, times, of]),
 			[['half', 4, 8]]
 		);
-		assert.deepEqual(ask({ best: packs.slice(3) }), []);
+		assert.deepEqual(ask({ best: [best(1)] }), []);
 		const yields = [0.86, 0.88, 1].map((yield01, id) => ({
 			dishId: 5,
 			code: `Y${id}`,

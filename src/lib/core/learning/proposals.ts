@@ -17,22 +17,19 @@ export interface CookRecord {
 	enough: 'too-little' | 'enough' | 'too-much' | null;
 }
 
-/** Packs made together, and when the last of them was eaten; null: some are still there. */
-export interface PackingRecord {
-	id: number;
+/** Batches of a dish that have shown by now how long they last, and which of them were gone soon: after how many days, with their packs. */
+export interface BatchesSeen {
 	dishId: number;
-	packedMs: number;
-	packs: number;
-	codes: string[];
-	goneMs: number | null;
+	of: number;
+	soon: { days: number; codes: string[] }[];
 }
 
-/** A pack that left the freezer, or is still in it, with whether that is past its best. */
-export interface BestRecord {
+/** Packs of a dish that were eaten, thrown away or are still there past their best: how many, and how many past it, some of those named. */
+export interface BestSeen {
 	dishId: number;
-	code: string;
-	atMs: number;
-	past: boolean;
+	of: number;
+	past: number;
+	codes: string[];
 }
 
 /** What a dish came to on a packing day, against what its lines say. */
@@ -71,6 +68,14 @@ const dayMs = 86_400_000;
 export const soonGoneDays = 14;
 /** Nothing older counts: tastes, appliances and households change. */
 const rememberedDays = 400;
+/** When something of this key was last accepted or set aside, or what is remembered began: only what came after it counts. */
+export const countsSinceMs = (
+	weighed: Readonly<Record<string, number>>,
+	key: string,
+	nowMs: number
+): number => Math.max(weighed[key] ?? 0, nowMs - rememberedDays * dayMs);
+/** More packs than this are not named. */
+export const mostNamed = 500;
 /** A dish of which more than this share is past its best is made too much of (judgement). */
 const pastBest01 = 0.2;
 
@@ -80,36 +85,41 @@ const yieldOff01 = 0.07;
 /** Everything that follows from what was written down, the surest first. `weighed`: when a proposal was accepted or set aside, by its key. */
 export function proposalsFrom(input: {
 	cooks: readonly CookRecord[];
-	packings: readonly PackingRecord[];
-	best: readonly BestRecord[];
+	/** each since `countsSinceMs` of `twice` and the dish */
+	batches: readonly BatchesSeen[];
+	/** each since `countsSinceMs` of `half` and the dish */
+	best: readonly BestSeen[];
 	yields: readonly YieldRecord[];
 	weighed: Readonly<Record<string, number>>;
 	nowMs: number;
 }): Proposal[] {
 	const { weighed, nowMs } = input;
-	const since = (key: string) => Math.max(weighed[key] ?? 0, nowMs - rememberedDays * dayMs);
 	const found: Proposal[] = [];
+	type About = Pick<Proposal, 'key' | 'kind' | 'dishId'>;
 	/** proposes one thing when it is seen more often than not, and often enough */
-	const propose = <T extends { atMs: number; code: string }>(
-		of: Pick<Proposal, 'key' | 'kind' | 'dishId'>,
-		all: readonly T[],
-		counts: (one: T) => boolean,
-		more: (counted: readonly T[]) => Partial<Proposal> = () => ({}),
+	const proposeSeen = (
+		about: About & { times: number; of: number },
+		more: () => Partial<Proposal> & { codes: readonly string[] },
 		{ least = 2, than01 = 0.5 } = {}
 	) => {
-		const seen = all.filter(({ atMs }) => atMs > since(of.key));
+		const sure = surenessOf(about.times, about.of, than01);
+		if (!sure || about.times < least) return;
+		const { codes, ...rest } = more();
+		found.push({ ...about, sure, ...rest, codes: [...new Set(codes)].slice(0, mostNamed) });
+	};
+	const propose = <T extends { atMs: number; code: string }>(
+		about: About,
+		all: readonly T[],
+		counts: (one: T) => boolean,
+		more: (counted: readonly T[]) => Partial<Proposal> = () => ({})
+	) => {
+		const since = countsSinceMs(weighed, about.key, nowMs);
+		const seen = all.filter(({ atMs }) => atMs > since);
 		const counted = seen.filter(counts);
-		const sure = surenessOf(counted.length, seen.length, than01);
-		if (!sure || counted.length < least) return;
-		const codes = [...new Set(counted.map(({ code }) => code))];
-		found.push({
-			...of,
-			times: counted.length,
-			of: seen.length,
-			sure,
-			codes,
+		proposeSeen({ ...about, times: counted.length, of: seen.length }, () => ({
+			codes: counted.map(({ code }) => code),
 			...more(counted)
-		});
+		}));
 	};
 	const judged = input.cooks.filter(({ outcome }) => outcome !== null);
 	for (const cooks of grouped(
@@ -139,35 +149,21 @@ export function proposalsFrom(input: {
 			const [{ dishId }] = cooks;
 			propose({ key: `${kind} ${dishId}`, kind, dishId }, cooks, ({ enough }) => enough === said);
 		}
-	// a batch that is young may still go either way
-	const settled = input.packings
-		.filter(
-			({ packs, goneMs, packedMs }) =>
-				packs > 1 && (goneMs !== null || nowMs - packedMs > soonGoneDays * dayMs)
-		)
-		.map((one) => ({ ...one, atMs: one.packedMs, code: one.codes[0] }));
-	const goneIn = ({ goneMs, packedMs }: PackingRecord) =>
-		goneMs === null ? Infinity : (goneMs - packedMs) / dayMs;
-	for (const packings of grouped(settled, ({ dishId }) => dishId).values()) {
-		const [{ dishId }] = packings;
-		propose(
-			{ key: `twice ${dishId}`, kind: 'twice', dishId },
-			packings,
-			(one) => goneIn(one) <= soonGoneDays,
-			(counted) => ({
-				days: Math.round(median(counted.map(goneIn)) ?? 0),
-				codes: counted.flatMap(({ codes }) => codes)
+	for (const { dishId, of, soon } of input.batches)
+		proposeSeen(
+			{ key: `twice ${dishId}`, kind: 'twice', dishId, times: soon.length, of },
+			() => ({
+				days: Math.round(median(soon.map(({ days }) => days)) ?? 0),
+				codes: soon.flatMap(({ codes }) => codes)
 			}),
 			{ least: 3 }
 		);
-	}
-	for (const packs of grouped(input.best, ({ dishId }) => dishId).values()) {
-		const [{ dishId }] = packs;
-		propose({ key: `half ${dishId}`, kind: 'half', dishId }, packs, ({ past }) => past, undefined, {
-			least: 3,
-			than01: pastBest01
-		});
-	}
+	for (const { dishId, of, past, codes } of input.best)
+		proposeSeen(
+			{ key: `half ${dishId}`, kind: 'half', dishId, times: past, of },
+			() => ({ codes }),
+			{ least: 3, than01: pastBest01 }
+		);
 	for (const days of grouped(input.yields, ({ dishId }) => dishId).values())
 		for (const [kind, off] of [
 			['yields-less', -1],

@@ -8,17 +8,17 @@ export type Sureness = 'hint' | 'likely' | 'sure';
  * coded error for counts that are none.
  */
 export function oftener01(times: number, of: number, than01: number): number {
-	requireRange('of', of, 0, 10_000);
+	requireRange('of', of, 0, 1_000_000);
 	requireRange('times', times, 0, of);
-	// at most `times` of of + 1 throws
+	// at most `times` of of + 1 throws; as logarithms, which hold chances too small for a number
 	const throws = of + 1;
-	let chance = (1 - than01) ** throws;
-	let sum = chance;
+	let logChance = throws * Math.log1p(-than01);
+	let sum = Math.exp(logChance);
 	for (let n = 1; n <= times; n++) {
-		chance *= ((throws - n + 1) / n) * (than01 / (1 - than01));
-		sum += chance;
+		logChance += Math.log(((throws - n + 1) / n) * (than01 / (1 - than01)));
+		sum += Math.exp(logChance);
 	}
-	return sum;
+	return Math.min(1, sum);
 }
 
 /** Below this nothing is said. */

@@ -1,6 +1,7 @@
 import { closeSync, fdatasyncSync, fsyncSync, openSync } from 'node:fs';
 import { PGlite, type PGliteOptions } from '@electric-sql/pglite';
 import { NodeFS } from '@electric-sql/pglite/nodefs';
+import { takingTurns } from './take-turns.ts';
 
 /** What the file layer of the database's own runtime looks like, as far as it is touched here. */
 interface HostFileLayer {
@@ -51,11 +52,11 @@ function hostError({ code }: NodeJS.ErrnoException): number {
 }
 
 /** Opens (or makes) a database folder whose commits are on the disk before they are acknowledged. */
-export function openDurable(
+export async function openDurable(
 	pgDir: string,
 	options: Pick<PGliteOptions, 'loadDataDir'> = {}
 ): Promise<PGlite> {
-	return PGlite.create({
+	const client = await PGlite.create({
 		fs: new DurableNodeFS(pgDir),
 		relaxedDurability: false,
 		// the package starts with -F (no fsync), and its default way to sync the log does nothing in this runtime
@@ -65,4 +66,5 @@ export function openDurable(
 		],
 		...options
 	});
+	return takingTurns(client);
 }

@@ -1,12 +1,11 @@
-import { and, asc, desc, eq, gt, gte, inArray, isNotNull, isNull, lt, or, sql } from 'drizzle-orm';
-import type { BestRecord, CookRecord, PackingRecord } from '../../core/learning/proposals.ts';
+import { and, asc, desc, eq, gt, gte, inArray, isNotNull, isNull, or, sql } from 'drizzle-orm';
+import type { CookRecord } from '../../core/learning/proposals.ts';
 import type { Db } from '../db/db.ts';
 import { cooks, dayDishes, dishes, packings, packs } from '../db/schema/index.ts';
-import { outOn } from './learn-figures.ts';
 import { packName } from './packs.ts';
 
 /** Packings of some dishes, or of any. */
-const ofDishes = (dishIds?: readonly number[]) =>
+export const ofDishes = (dishIds?: readonly number[]) =>
 	dishIds ? inArray(packings.dishId, [-1, ...dishIds]) : isNotNull(packings.dishId);
 
 /** Meals of dishes as they were written down since a moment, oldest first. */
@@ -32,72 +31,6 @@ export async function cookRecords(
 		.where(and(gt(cooks.atMs, sinceMs), ofDishes(dishIds)))
 		.orderBy(asc(cooks.atMs));
 	return rows.flatMap(({ dishId, ...row }) => (dishId === null ? [] : [{ ...row, dishId }]));
-}
-
-/** What was packed of dishes since a day, and when the last of it was eaten. */
-export async function packingRecords(
-	db: Db,
-	sinceDay: string,
-	dishIds?: readonly number[]
-): Promise<PackingRecord[]> {
-	const rows = await db
-		.select({
-			id: packings.id,
-			dishId: packings.dishId,
-			packedMs: sql<number>`(extract(epoch from ${packings.packedOn}::date) * 1000)::float8`,
-			packs: sql<number>`count(*)::int`,
-			codes: sql<string[]>`array_agg(${packs.code} order by ${packs.code})`,
-			here: sql<number>`(count(*) filter (where ${packs.status} in ('reserved', 'frozen', 'thawing')))::int`,
-			goneMs: sql<number | null>`max(${packs.cookedAtMs})::float8`
-		})
-		.from(packings)
-		.innerJoin(packs, eq(packs.packingId, packings.id))
-		.where(and(gte(packings.packedOn, sinceDay), ofDishes(dishIds)))
-		.groupBy(packings.id);
-	return rows.flatMap(({ dishId, here, goneMs, ...row }) =>
-		dishId === null ? [] : [{ ...row, dishId, goneMs: here > 0 ? null : goneMs }]
-	);
-}
-
-/** Packs of dishes that were eaten or thrown away since a moment, or lie there past their best. */
-export async function bestRecords(
-	db: Db,
-	{
-		sinceMs,
-		today,
-		nowMs,
-		timeZone
-	}: { sinceMs: number; today: string; nowMs: number; timeZone: string },
-	dishIds?: readonly number[]
-): Promise<BestRecord[]> {
-	const past =
-		sql<boolean>`${packs.bestBy}::date < coalesce(${outOn(timeZone)}, ${today}::date)`.as('past');
-	// thousands of them: a row for each would cost more than finding them
-	const rows = await db
-		.select({
-			dishId: packings.dishId,
-			past,
-			codes: sql<string[]>`array_agg(${packs.code} order by ${packs.id})`,
-			atMs: sql<
-				number[]
-			>`array_agg(coalesce(${packs.cookedAtMs}, ${nowMs})::float8 order by ${packs.id})`
-		})
-		.from(packs)
-		.innerJoin(packings, eq(packings.id, packs.packingId))
-		.where(
-			and(
-				ofDishes(dishIds),
-				isNotNull(packs.bestBy),
-				or(
-					and(eq(packs.status, 'frozen'), lt(packs.bestBy, today)),
-					and(inArray(packs.status, ['cooked', 'discarded']), gt(packs.cookedAtMs, sinceMs))
-				)
-			)
-		)
-		.groupBy(packings.dishId, sql`past`);
-	return rows.flatMap(({ dishId, past, codes, atMs }) =>
-		dishId === null ? [] : codes.map((code, i) => ({ dishId, code, atMs: atMs[i], past }))
-	);
 }
 
 /** What was packed of each dish on each packing day since a day, with how many batches were planned. */

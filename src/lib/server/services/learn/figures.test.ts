@@ -5,12 +5,9 @@ import { median } from '../../../core/statistics.ts';
 import { addDays, daysBetween } from '../../../core/units/day.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Db } from '../../db/db.ts';
-import { packings, packs } from '../../db/schema/index.ts';
-import { getHousehold, listFreezers } from '../../queries/household.ts';
-import { inlineCompute, openTestDb, aDish, type TestClient } from '../../testing/index.ts';
-import { addFreezer, saveHousehold } from '../../writes/household.ts';
-import { writeDish } from '../dishes/write-dish.ts';
-import { packDish } from '../packs/pack-dish.ts';
+import { getHousehold } from '../../queries/household.ts';
+import { inlineCompute, openTestDb, type TestClient } from '../../testing/index.ts';
+import { addPackings, withOnePack } from '../../testing/made-packs.ts';
 import { figuresOf, spanNames, spanOf } from './figures.ts';
 import { listOf, type ListName } from './learn-lists.ts';
 
@@ -40,32 +37,18 @@ describe('figures of years are the sums of the packs they open', () => {
 
 	before(async () => {
 		({ db, client } = await openTestDb());
-		await saveHousehold(db, { settledAtMs: nowMs, timeZone });
-		await addFreezer(db, { name: 'chest', volumeL: 200, setC: -18, shelves: ['top'] });
-		const [{ shelves }] = await listFreezers(db);
-		const shelfId = shelves[0].id;
-		const dishId = await writeDish(db, aDish(), nowMs);
-		const form = { dishId, count: 1, servings: 2, massKg: 0.7, container: 'bag-1l' } as const;
-		const asked = { ...form, packedOn: '2020-01-01', shelfId };
-		assert.ok((await packDish(db, inlineCompute, asked, nowMs)).ok);
-		const [{ id: _one, ...packing }] = await db.select().from(packings);
-		const [{ id: _two, code: _code, ...pack }] = await db.select().from(packs);
-		for (const [i, one] of made.entries()) {
-			const packedOn = addDays(today, -one.agoDays);
-			const [{ id }] = await db
-				.insert(packings)
-				.values({ ...packing, packedOn, servingCents: one.cents })
-				.returning({ id: packings.id });
-			await db.insert(packs).values({
-				...pack,
-				packingId: id,
-				code: `R-${String(i).padStart(4, '0')}`,
-				status: one.status,
-				reason: one.reason,
-				bestBy: one.bestDays === null ? null : addDays(packedOn, one.bestDays),
-				cookedAtMs: one.status === 'frozen' ? null : goneAtMs(one)
-			});
-		}
+		const [dishId] = await withOnePack(db, timeZone, nowMs);
+		await addPackings(
+			db,
+			made.map((one) => {
+				const packedOn = addDays(today, -one.agoDays);
+				const { status, reason } = one;
+				const bestBy = one.bestDays === null ? null : addDays(packedOn, one.bestDays);
+				const cookedAtMs = status === 'frozen' ? null : goneAtMs(one);
+				const packs = [{ status, reason, bestBy, cookedAtMs }] as const;
+				return { dishId, packedOn, servingCents: one.cents, packs: [...packs] };
+			})
+		);
 	});
 	after(() => client.close());
 

@@ -1,32 +1,24 @@
 import { enoughCooks } from '../../../core/learning/pace.ts';
 import {
+	countsSinceMs,
 	proposalsFrom,
 	type Proposal,
 	type YieldRecord
 } from '../../../core/learning/proposals.ts';
 import type { ApplianceName } from '../../../core/kitchen/owned-appliances.ts';
-import { addDays } from '../../../core/units/day.ts';
 import type { SaidProposal } from '../../../present/learn-words.ts';
 import { dayIn } from '../../../present/time.ts';
 import { nowMs as serverMs } from '../../now.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';
-import {
-	bestRecords,
-	cookRecords,
-	dishesById,
-	inputsOfCooks,
-	packedOnDays,
-	packingRecords
-} from '../../queries/learn.ts';
+import { cookRecords, dishesById, inputsOfCooks, packedOnDays } from '../../queries/learn.ts';
+import { batchesSeen, packsPastBest } from '../../queries/learn-batches.ts';
 import { getDish } from '../../queries/dishes.ts';
 import { packedKgOf } from '../day/packed-kg.ts';
 import { appliancePaces, cookNow, type AppliancePace } from './paces.ts';
 
 const dayMs = 86_400_000;
-/** So far back is read. */
-const readDays = 400;
 /** A pace nearer to the one in use than this is not worth a word. */
 const noticeable = 0.04;
 
@@ -76,16 +68,22 @@ async function dishProposals(
 	nowMs: number,
 	dishIds?: readonly number[]
 ): Promise<SaidProposal[]> {
-	const today = dayIn(nowMs, house.timeZone);
-	const sinceMs = nowMs - readDays * dayMs;
-	const sinceDay = addDays(today, -readDays);
-	const { timeZone } = house;
+	const { timeZone, weighed } = house;
+	const today = dayIn(nowMs, timeZone);
+	const sinceMs = countsSinceMs({}, '', nowMs);
+	const sinceDay = dayIn(sinceMs, timeZone);
+	const counted = (kind: 'twice' | 'half') => ({
+		sinceMs,
+		laterMs: laterOf(weighed, kind, sinceMs),
+		nowMs,
+		dishIds
+	});
 	const found = proposalsFrom({
 		cooks: await cookRecords(db, sinceMs, dishIds),
-		packings: await packingRecords(db, sinceDay, dishIds),
-		best: await bestRecords(db, { sinceMs, today, nowMs, timeZone }, dishIds),
+		batches: await batchesSeen(db, counted('twice')),
+		best: await packsPastBest(db, { ...counted('half'), today, timeZone }),
 		yields: await yieldsOf(db, sinceDay, dishIds),
-		weighed: house.weighed,
+		weighed,
 		nowMs
 	});
 	const dishes = await dishesById(
@@ -117,6 +115,20 @@ async function dishProposals(
 		})
 	);
 	return all.filter((one) => one !== null);
+}
+
+/** Of which dishes a proposal of this kind was accepted or set aside since a moment, and when. */
+function laterOf(
+	weighed: Readonly<Record<string, number>>,
+	kind: Proposal['kind'],
+	sinceMs: number
+): Map<number, number> {
+	return new Map(
+		Object.entries(weighed).flatMap(([key, ms]) => {
+			const [about, dishId] = key.split(' ');
+			return about === kind && ms > sinceMs ? [[Number(dishId), ms]] : [];
+		})
+	);
 }
 
 /** What dishes came to on packing days, where all of it went into the freezer. */
