@@ -12,7 +12,7 @@ import { TriedServer } from './soak/tried-server.ts';
 
 /**
  * `npm run soak` tries for an hour what `npm test` tries for seconds, and writes what came of it into docs/reliability.md;
- * `npm run soak -- PART` (cuts, kills, full, damage, fuzz, taps, load, server) runs one and prints it. Power cuts and the full disk need
+ * `npm run soak -- PART` (cuts, kills, full, damage, fuzz, taps, server-taps, load, server) runs one and prints it. Power cuts and the full disk need
  * root (a loop-mounted disk).
  */
 const root = mkdtempSync(join(tmpdir(), 'almacen-soak-'));
@@ -44,17 +44,23 @@ async function fuzzed(): Promise<Row> {
 	};
 }
 
-async function loadOfFolder(): Promise<Row> {
-	const dataDir = join(root, 'load');
+const byItself = 'embedded database, one process';
+const shared = 'PostgreSQL server, two processes';
+
+async function onFolder(
+	name: string,
+	what: (servers: TriedServer[]) => Promise<Row>
+): Promise<Row> {
+	const dataDir = join(root, name);
 	cpSync(template, dataDir, { recursive: true });
 	const server = new TriedServer(dataDir, 4842);
 	await server.start();
-	const row = await load([server], users, minutes * 60, 'embedded database, one process');
+	const row = await what([server]);
 	await server.end('SIGTERM');
 	return row;
 }
 
-async function loadOfServer(): Promise<Row> {
+async function onServer(what: (servers: TriedServer[]) => Promise<Row>): Promise<Row> {
 	const postgres = await localPostgres();
 	try {
 		const url = postgres.url('almacen');
@@ -65,7 +71,7 @@ async function loadOfServer(): Promise<Row> {
 		const dataDir = join(root, 'shared');
 		const servers = [4843, 4844].map((port) => new TriedServer(dataDir, port, settings));
 		for (const server of servers) await server.start();
-		const row = await load(servers, users, minutes * 60, 'PostgreSQL server, two processes');
+		const row = await what(servers);
 		for (const server of servers) await server.end('SIGTERM');
 		return row;
 	} finally {
@@ -79,9 +85,10 @@ const parts: Record<string, () => Promise<Row>> = {
 	full: () => fullDisk(template),
 	damage: () => damaged(template),
 	fuzz: fuzzed,
-	taps: () => doubleTaps(template, 20),
-	load: loadOfFolder,
-	server: loadOfServer
+	taps: () => onFolder('taps', (servers) => doubleTaps(servers, 20, byItself)),
+	'server-taps': () => onServer((servers) => doubleTaps(servers, 20, shared)),
+	load: () => onFolder('load', (servers) => load(servers, users, minutes * 60, byItself)),
+	server: () => onServer((servers) => load(servers, users, minutes * 60, shared))
 };
 
 const cell = (text: string) => text.replaceAll('|', '\\|');

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { together } from '../db/together.ts';
 
 /** A second tap comes within so long of the first one's answer, ms (common practice, no source: double taps are under half a second). */
 const tapMs = 700;
@@ -22,7 +23,9 @@ async function keyOf(request: Request): Promise<string | null> {
 	const said = boundary
 		? text.replaceAll(boundary, '').replace(/name="saidAtMs"\s+\d+/, '')
 		: text.replaceAll(ofTheTap, '');
-	return createHash('sha256').update(`${request.url}\n${said}`).digest('base64');
+	// by whatever name this server, or another on the same database, was called
+	const { pathname, search } = new URL(request.url);
+	return createHash('sha256').update(`${pathname}${search}\n${said}`).digest('base64');
 }
 
 /** Whether an answer says that nothing was done: then trying again is meant. */
@@ -45,8 +48,9 @@ export async function once(
 	if (key === null) return answer();
 	// anything else sent in between (taken back, and then the same again) is no double tap
 	const first = last.get(from);
+	// what came to this process twice need not ask the others
 	if (first?.key === key) return (await first.answer).clone();
-	const made = answer();
+	const made = together().once({ device: from, key, withinMs: tapMs, isRefused }, answer);
 	// the one that is kept is never read: whoever comes gets a copy
 	const kept = made.then((response) => response.clone());
 	const mine = { key, answer: kept };

@@ -1,5 +1,6 @@
 import { execFile } from 'node:child_process';
 import { promisify } from 'node:util';
+import { tapsTable } from '../db/taps.ts';
 
 const run = promisify(execFile);
 
@@ -11,7 +12,7 @@ export async function dumpServer(url: string, file: string): Promise<void> {
 	try {
 		await run('pg_dump', [
 			...['--dbname', url, '--file', file, '--compress=1'],
-			...['--no-owner', '--no-privileges', '--rows-per-insert=200']
+			...['--no-owner', '--no-privileges', '--rows-per-insert=200', `--exclude-table=${tapsTable}`]
 		]);
 	} catch (error) {
 		// what was called has the password of the server in it, and is not repeated

@@ -113,6 +113,43 @@ describe('several processes on one PostgreSQL server', { skip, timeout: 60_000 }
 		await one.db.execute(sql`drop table tally`);
 	});
 
+	it('twenty pairs of taps that came to different processes have one effect each; what was refused may be sent again', async () => {
+		let effects = 0;
+		const answer = async () => {
+			const n = ++effects;
+			await two.db.execute(sql`select pg_sleep(0.02)`);
+			return new Response(n % 2 ? String(n) : null, { status: n % 2 ? 200 : 204 });
+		};
+		const isRefused = async ({ status }: Response) => status >= 400;
+		const tap = (at: OnServer, key: string, does = answer, device = 'a') =>
+			at.together.once({ device, key, withinMs: 60_000, isRefused }, does);
+		const textOf = async (response: Response) => `${response.status} ${await response.text()}`;
+		for (let pair = 1; pair <= 20; pair++) {
+			const both = await Promise.all([tap(one, `dal ${pair}`), tap(two, `dal ${pair}`)]);
+			const [first, second] = await Promise.all(both.map(textOf));
+			assert.equal(first, second);
+			assert.equal(await textOf(await tap(two, `dal ${pair}`)), first);
+			assert.equal(effects, pair);
+		}
+		await tap(two, 'dal 20', answer, 'b');
+		assert.equal(effects, 21);
+		// something else in between: the same again is meant
+		await tap(one, 'taken back');
+		await tap(two, 'dal 20');
+		assert.equal(effects, 23);
+		const refused = async () => new Response('no room', { status: 507 });
+		const failed = () => Promise.reject(new Error('no disk'));
+		assert.equal((await tap(one, 'again', refused)).status, 507);
+		await assert.rejects(tap(one, 'again', failed), /no disk/);
+		await tap(two, 'again');
+		assert.equal(effects, 24);
+		// after its time it is another tap
+		const late = { device: 'c', key: 'later', withinMs: 0, isRefused };
+		await one.together.once(late, answer);
+		await two.together.once(late, answer);
+		assert.equal(effects, 26);
+	});
+
 	it('a household moves from one to another and back, identical', async () => {
 		const { db, client } = await openTestDb();
 		await writeDish(db, aDish(), 5);

@@ -8,6 +8,7 @@ import { ensureHousehold } from '../writes/household.ts';
 import type { Db } from './db.ts';
 import * as schema from './schema/index.ts';
 import { NewerDatabase, refuseNewer } from './newer.ts';
+import { makeTapsTable, onceAmong } from './taps.ts';
 import type { Together } from './together.ts';
 
 /** Counts come as numbers, as they do from the embedded database; none here is beyond what a number holds. */
@@ -57,6 +58,7 @@ export async function openServer(url: string, migrationsDir: string): Promise<On
 			await refuseNewer(db as unknown as Db, migrationsDir);
 			await migrate(db, { migrationsFolder: migrationsDir });
 			await ensureHousehold(db as unknown as Db);
+			await pool.query(makeTapsTable);
 		});
 		const ears = new Ears(url);
 		await ears.open();
@@ -67,6 +69,7 @@ export async function openServer(url: string, migrationsDir: string): Promise<On
 				tell: (text) => ears.tell(pool, text),
 				hear: (told, missed) => ears.hear(told, missed),
 				alone: held,
+				once: onceAmong(pool),
 				inOneProcess: (name, start) => {
 					const stop = elected(url, name, start);
 					elections.add(stop);
