@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
-import { cp, mkdtemp, rm } from 'node:fs/promises';
+import { cpSync, rmSync } from 'node:fs';
+import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, describe, it } from 'node:test';
@@ -44,10 +45,10 @@ describe('a data folder looked over', () => {
 		if (!outside && !inside.includes(name)) continue;
 		it(`says what it is: ${name}`, async () => {
 			const hurt = join(dir, 'hurt');
-			await cp(sound, hurt, { recursive: true });
+			cpSync(sound, hurt, { recursive: true });
 			await apply(hurt, marks);
 			const said = (await bad(hurt)).join('\n');
-			await rm(hurt, { recursive: true });
+			rmSync(hurt, { recursive: true });
 			assert.match(said, says!);
 			if (/Put a copy back/.test(said)) assert.match(said, /npm run restore|no sound copy/i);
 		});

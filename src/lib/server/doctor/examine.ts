@@ -1,4 +1,5 @@
-import { cp, mkdtemp, rm } from 'node:fs/promises';
+import { cpSync, rmSync } from 'node:fs';
+import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -37,14 +38,15 @@ async function lookInside(dataDir: string, nowMs: number, copy: string | null): 
 		const duplicate = join(dir, 'pg');
 		const lock = await lockDataFolder(dataDir);
 		try {
-			await cp(join(dataDir, 'pg'), duplicate, { recursive: true });
+			// nobody else is served by this process; the other way takes three times as long
+			cpSync(join(dataDir, 'pg'), duplicate, { recursive: true });
 		} finally {
 			await lock.release();
 		}
 		await rm(join(duplicate, 'postmaster.pid'), { force: true });
 		return await lookInAnotherProcess(duplicate, nowMs, copy && join(copiesDir(dataDir), copy));
 	} finally {
-		await rm(dir, { recursive: true, force: true });
+		rmSync(dir, { recursive: true, force: true });
 	}
 }
 

@@ -1,17 +1,22 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
+import type { PGlite } from '@electric-sql/pglite';
 import { exportAll } from '../../queries/backup.ts';
-import { aDish, openTestDb, type TestClient } from '../../testing/index.ts';
+import { aDish } from '../../testing/index.ts';
 import type { Db } from '../../db/db.ts';
+import { migrated } from '../../db/open.ts';
+import { openDump } from '../../db/scratch.ts';
 import { writeDish } from '../dishes/write-dish.ts';
 import { howFar, proveApart } from './prove-apart.ts';
 
 /** The built application renders; what is shown is decided by it, not by this test. */
 describe('a household is proven by a process of its own', () => {
 	let db: Db;
-	let client: TestClient;
+	let client: PGlite;
 	before(async () => {
-		({ db, client } = await openTestDb());
+		// what is proven is opened in memory, wherever it came from
+		client = await openDump('build/prepared/empty.tar.gz');
+		db = await migrated(client, 'drizzle');
 		await writeDish(db, aDish({ name: 'Dal' }), 5);
 	});
 	after(() => client.close());
