@@ -8,7 +8,7 @@ import { startProof, type Asked, type Outcome, type Told } from './lib/server/pr
  * A process of its own that reads a household into memory and renders every page from it with the built application, behind the
  * household's own server and out of its way. Asked by one message, it answers by messages (`Told`) and ends.
  */
-const laterThanOthers = 10;
+const laterThanOthers = 5;
 
 const tell = (told: Told) =>
 	new Promise<void>((resolve) => process.send?.(told, () => resolve()) ?? resolve());

@@ -1,5 +1,5 @@
 /** What makes packs one row of a list: of one packing, of one size, with one date, in one place. */
-interface OfBatch {
+export interface OfBatch {
 	id: number;
 	packingId: number;
 	servings: number;

@@ -5,24 +5,19 @@
 	import type { SubmitFunction } from '@sveltejs/kit';
 	import ScanIcon from '@lucide/svelte/icons/scan';
 	import { readPackCode } from '$lib/core/packing/pack-code';
-	import { bestByWord } from '$lib/present/best-by-word';
-	import { batchesOf } from '$lib/ui/freezer/batches';
-	import SelectionBar from '$lib/ui/freezer/SelectionBar.svelte';
-	import { dayText, instantText } from '$lib/present/time';
-	import { massText, tempText } from '$lib/present/units';
+	import { instantText } from '$lib/present/time';
+	import { tempText } from '$lib/present/units';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import FreezerPicture from '$lib/ui/freezer/FreezerPicture.svelte';
+	import PackList from '$lib/ui/freezer/PackList.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
-	import Slab from '$lib/ui/kit/Slab.svelte';
-	import Word from '$lib/ui/kit/Word.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();
 	const say = w.freezer;
 	// svelte-ignore state_referenced_locally
 	let text = $state(form?.typed ?? data.filter.text);
-	let chosen = $state<string[]>([]);
 	let timer: ReturnType<typeof setTimeout>;
 
 	const empty = $derived(data.freezers.every(({ shelves }) => shelves.every((s) => s.packs === 0)));
@@ -59,15 +54,6 @@
 	}
 	const selected = (event: Event) => (event.currentTarget as HTMLSelectElement).value;
 
-	const batches = $derived(batchesOf(data.lines));
-	/** batches whose packs are shown one by one */
-	let opened = $state<number[]>([]);
-	const isChosen = (packs: readonly { code: string }[]) =>
-		packs.every(({ code }) => chosen.includes(code));
-	function choose(packs: readonly { code: string }[], on: boolean): void {
-		const codes = packs.map(({ code }) => code);
-		chosen = [...chosen.filter((code) => !codes.includes(code)), ...(on ? codes : [])];
-	}
 	/** a code opens its pack; anything else is looked for */
 	const find: SubmitFunction = ({ cancel }) => {
 		clearTimeout(timer);
@@ -172,123 +158,7 @@
 					<Press href="/freezer" look="quiet" onclick={() => (text = '')}>{say.clear}</Press>
 				</p>
 			{:else}
-				<form
-					method="POST"
-					action="?/bulk"
-					use:enhance={() =>
-						async ({ update }) => {
-							await update({ reset: false });
-							chosen = [];
-						}}
-				>
-					{#each chosen as code (code)}<input type="hidden" name="pack" value={code} />{/each}
-					<table class="ledger">
-						<thead class="sr-only">
-							<tr>
-								<th>{say.several}</th>
-								<th>{say.shape}</th>
-								<th>{say.pack}</th>
-								<th>{say.bestBy}</th>
-								<th>{say.code}</th>
-							</tr>
-						</thead>
-						<tbody>
-							{#each batches as { first, packs } (first.id)}
-								{@const isOpen = opened.includes(first.id)}
-								<tr>
-									<td class="w-9">
-										<label class="hit">
-											<input
-												type="checkbox"
-												checked={isChosen(packs)}
-												onchange={(event) => choose(packs, event.currentTarget.checked)}
-												aria-label={say.choose({
-													name: first.name,
-													code: packs.map(({ code }) => code).join(' ')
-												})}
-											/>
-										</label>
-									</td>
-									<td class="w-[92px]">
-										<Slab
-											thicknessM={first.thicknessM}
-											lengthM={first.lengthM}
-											habit={data.habit}
-											small
-										/>
-									</td>
-									<td>
-										<a href="/freezer/{first.code}" class="name">{first.name}</a>
-										{#if packs.length > 1}<span class="times">× {packs.length}</span>{/if}<br />
-										<span class="quiet">
-											{say.batchLine({
-												servings: first.servings,
-												mass: massText(first.massKg, data.habit),
-												state: first.state
-											})}
-										</span>
-									</td>
-									<td class="when">
-										<Word {...bestByWord(first.bestBy, data.today)} />
-										<span class="quiet">{first.freezer}, {first.shelf}</span>
-									</td>
-									<td class="code">
-										{#if packs.length > 1}
-											<button
-												type="button"
-												class="open"
-												aria-expanded={isOpen}
-												onclick={() =>
-													(opened = isOpen
-														? opened.filter((id) => id !== first.id)
-														: [...opened, first.id])}
-												>{isOpen ? say.together : say.oneByOne({ n: packs.length })}</button
-											>
-										{:else}<span class="tracking-wider">{first.code}</span>{/if}
-									</td>
-								</tr>
-								{#if isOpen && packs.length > 1}
-									{#each packs as pack (pack.id)}
-										<tr class="single">
-											<td>
-												<label class="hit">
-													<input
-														type="checkbox"
-														checked={chosen.includes(pack.code)}
-														onchange={(event) => choose([pack], event.currentTarget.checked)}
-														aria-label={say.choose({ name: pack.name, code: pack.code })}
-													/>
-												</label>
-											</td>
-											<td></td>
-											<td
-												><a href="/freezer/{pack.code}"
-													>{say.numberOf({ number: pack.number, of: pack.of })}</a
-												></td
-											>
-											<td class="quiet"
-												>{pack.bestBy ? dayText(pack.bestBy, data.habit) : say.notKnown}</td
-											>
-											<td class="tracking-wider">{pack.code}</td>
-										</tr>
-									{/each}
-								{/if}
-							{/each}
-						</tbody>
-					</table>
-					{#if chosen.length > 0}
-						<SelectionBar
-							codes={chosen}
-							names={[
-								...new Set(
-									data.lines.filter(({ code }) => chosen.includes(code)).map(({ name }) => name)
-								)
-							]}
-							shelves={shelfItems}
-							clear={() => (chosen = [])}
-						/>
-					{/if}
-				</form>
+				<PackList lines={data.lines} habit={data.habit} today={data.today} shelves={shelfItems} />
 				{#if data.total > data.lines.length}
 					<p class="mt-3">
 						<Press look="quiet" onclick={() => show({ pages: String(data.filter.pages + 1) })}
@@ -387,55 +257,6 @@
 		background: color-mix(in srgb, var(--cold-pale) 60%, transparent);
 		font-weight: 600;
 	}
-	.ledger td {
-		padding: 5px 8px 5px 0;
-		vertical-align: middle;
-	}
-	.name {
-		font-weight: 700;
-		text-decoration: none;
-	}
-	.name:hover {
-		text-decoration: underline;
-	}
-	.times {
-		color: var(--soft);
-	}
-	.when {
-		width: 160px;
-	}
-	.when .quiet {
-		display: block;
-	}
-	.code {
-		width: 96px;
-		text-align: right;
-		font-weight: 700;
-	}
-	.open {
-		min-height: 40px;
-		border: 0;
-		background: none;
-		color: var(--ink);
-		font-size: 14px;
-		text-decoration: underline dotted 2px;
-		text-underline-offset: 4px;
-		cursor: pointer;
-	}
-	.hit {
-		display: grid;
-		place-items: center;
-		width: 32px;
-		min-height: 44px;
-	}
-	.hit input {
-		width: 22px;
-		height: 22px;
-		accent-color: var(--rim);
-	}
-	.single td {
-		background: color-mix(in srgb, var(--enamel) 50%, transparent);
-	}
 	.tools {
 		display: flex;
 		flex-wrap: wrap;
@@ -461,31 +282,6 @@
 		white-space: nowrap;
 	}
 	@media (max-width: 767px) {
-		.ledger,
-		.ledger tbody {
-			display: block;
-		}
-		.ledger tr {
-			display: grid;
-			grid-template-columns: 36px 84px minmax(0, 1fr);
-			align-items: center;
-			border-top: 1px solid var(--hair);
-			padding: 6px 0;
-		}
-		.ledger td {
-			border: 0;
-			padding: 0;
-		}
-		.when {
-			grid-column: 3;
-			width: auto;
-		}
-		.when .quiet {
-			display: inline;
-		}
-		.code {
-			display: none;
-		}
 		.filters :global(.entry) {
 			padding: 4px 4px 4px 8px;
 			font-size: 15px;

@@ -12,7 +12,9 @@
 	import Field from '$lib/ui/kit/Field.svelte';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
+	import Leftovers from '$lib/ui/table/Leftovers.svelte';
 	import WeekMealCard from '$lib/ui/table/WeekMealCard.svelte';
+	import WeeksAhead from '$lib/ui/table/WeeksAhead.svelte';
 	import type { SeenMeal } from '$lib/ui/table/week';
 	import type { PageProps } from './$types';
 
@@ -67,7 +69,6 @@
 			: (data.meals.find((meal) => meal.id === Number(id))?.title ?? '');
 	};
 	const mealOf = (use: string) => data.meals.find((meal) => `meal ${meal.id}` === use);
-	const most = $derived(Math.max(1, ...data.ahead.map((a) => a.planned + a.unplanned)));
 </script>
 
 <svelte:head><title>{w.weeks.pageTitle}</title></svelte:head>
@@ -194,56 +195,11 @@
 		</ul>
 		<p class="mt-3"><a href="/table/still-good">{w.weeks.stillGood}</a></p>
 		{#if data.leftovers.length > 0}
-			<h2 class="mt-4">{w.weeks.inFridge}</h2>
-			<p class="quiet">{w.weeks.leftoverHow}</p>
-			<ul>
-				{#each data.leftovers as left (left.id)}
-					<li class="left">
-						<span>
-							<b>{left.name}</b>, {w.weeks.lunch({ n: Math.round(left.servings * 2) / 2 })}<br />
-							<span class="quiet"
-								>{left.eatBy < data.today
-									? w.weeks.eatNow
-									: w.weeks.eatBy({ day: dayText(left.eatBy, data.habit) })}</span
-							>
-						</span>
-						<form method="POST" action="?/leftover" use:enhance class="flex flex-wrap gap-2">
-							<input type="hidden" name="id" value={left.id} />
-							{#if left.eatBy >= data.today}
-								<Press type="submit" name="how" value="eaten" look="quiet">{w.weeks.ate}</Press>
-								<Press type="submit" name="how" value="frozen" look="bare">{w.weeks.froze}</Press>
-							{/if}
-							<Press type="submit" name="how" value="thrown" look="bare">{w.weeks.threw}</Press>
-						</form>
-					</li>
-				{/each}
-			</ul>
+			<Leftovers leftovers={data.leftovers} today={data.today} habit={data.habit} />
 		{/if}
 	</section>
 	<section>
-		<h2>{w.weeks.ahead}</h2>
-		<ul class="bars">
-			{#each data.ahead as week (week.from)}
-				<li>
-					<span
-						class="bar"
-						style:height="{(70 * (week.planned + week.unplanned)) / most}px"
-						class:wants={week.unplanned > 0 && week.from <= data.today}
-					>
-						<span class="filled" style:height="{(70 * week.planned) / most}px"></span>
-					</span>
-					<span class="quiet" aria-hidden="true">{Number(week.from.slice(8))}</span>
-					<span class="sr-only"
-						>{w.weeks.aheadLine({
-							from: dayText(week.from, data.habit),
-							planned: week.planned,
-							unplanned: week.unplanned
-						})}</span
-					>
-				</li>
-			{/each}
-		</ul>
-		<p class="quiet">{w.weeks.aheadHow}</p>
+		<WeeksAhead weeks={data.ahead} today={data.today} habit={data.habit} />
 	</section>
 	<section>
 		<h2>{w.weeks.clashes}</h2>
@@ -395,45 +351,6 @@
 	}
 	.row a {
 		padding: 10px 0;
-	}
-	.left {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		justify-content: space-between;
-		gap: 8px;
-		padding: 6px 0;
-		border-top: 1px solid var(--hair);
-	}
-	.bars {
-		display: flex;
-		align-items: flex-end;
-		gap: 8px;
-		height: 108px;
-		margin: 6px 0;
-		border-bottom: 2px solid var(--rim);
-	}
-	.bars li {
-		display: grid;
-		flex: 1;
-		justify-items: center;
-	}
-	.bar {
-		display: flex;
-		align-items: flex-end;
-		width: 100%;
-		max-width: 40px;
-		border: 1.5px solid var(--rim);
-		border-bottom: 0;
-		border-radius: 4px 4px 0 0;
-		background: var(--cold-pale);
-	}
-	.bar.wants {
-		background: var(--mustard-pale);
-	}
-	.filled {
-		width: 100%;
-		background: var(--rim);
 	}
 	.who {
 		display: flex;

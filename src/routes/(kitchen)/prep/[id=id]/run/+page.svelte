@@ -1,23 +1,19 @@
 <script lang="ts">
 	import DayBar from '$lib/ui/day/DayBar.svelte';
 	import { untrack } from 'svelte';
-	import { enhance } from '$app/forms';
 	import type { DayEvent } from '$lib/core/schedule/day-events';
-	import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
 	import { dayBoard, goesOnWith } from '$lib/core/schedule/day-board';
 	import { taskText } from '$lib/present/run-words';
 	import { dayText, dayTitle, durationText, instantText } from '$lib/present/time';
-	import { massText, volumeText } from '$lib/present/units';
-	import { standingLine, verdictWords } from '$lib/present/wording/codes/words';
 	import * as w from '$lib/present/wording';
 	import { alarm } from '$lib/ui/shell/alarm.svelte';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { DayLog, type Say } from '$lib/ui/prep/day-log.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
+	import CoolingWays from '$lib/ui/prep/CoolingWays.svelte';
 	import KitchenToday from '$lib/ui/prep/KitchenToday.svelte';
 	import Outlook from '$lib/ui/prep/Outlook.svelte';
 	import PlanChange from '$lib/ui/prep/PlanChange.svelte';
-	import { coolingLoad } from '$lib/core/schedule/cooling-load';
 	import TaskCard from '$lib/ui/prep/TaskCard.svelte';
 	import Timeline from '$lib/ui/prep/Timeline.svelte';
 	import { screenAwake } from '$lib/ui/shell/wake-lock.svelte';
@@ -48,10 +44,6 @@
 	const dishNames = (ids: readonly number[]) => ids.map(dishName).filter(Boolean).join(', ');
 	const coolingOf = (ids: readonly number[]) =>
 		log.known.coolings.findLast((cooling) => cooling.dishId === ids[0])?.id;
-	const coolings = $derived(
-		Object.entries(run.cooling).map(([id, chosen]) => ({ id: Number(id), ...chosen }))
-	);
-	const load = $derived(plan && coolingLoad(plan, run.cooling));
 	const facts = $derived(
 		w.runSheet.facts({ cooks: run.capacity.hands ?? 1, burners: run.capacity.burner ?? 0 })
 	);
@@ -230,7 +222,12 @@
 						</p>
 					{/if}
 				{/if}
-				{#if coolings.length > 0}{@render coolingWays()}{/if}
+				{#if Object.keys(run.cooling).length > 0}
+					<details>
+						<summary class="summary">{w.runSheet.cooling}</summary>
+						<CoolingWays {run} {plan} {dishName} {started} habit={data.habit} />
+					</details>
+				{/if}
 			</div>
 		</div>
 	{:else}
@@ -248,68 +245,6 @@
 		/>
 	</details>
 {/if}
-
-{#snippet coolingWays()}
-	<details>
-		<summary class="summary">{w.runSheet.cooling}</summary>
-		<ul class="grid gap-2">
-			{#each coolings as chosen (chosen.id)}
-				<li>
-					<p>
-						{w.runSheet.coolingOf({
-							dish: dishName(chosen.id),
-							way: w.runSheet.ways[chosen.vessel][chosen.way],
-							time: durationText(chosen.minutes)
-						})}{#if chosen.iceKg}, {w.runSheet.coolingIce({
-								mass: massText(chosen.iceKg, data.habit)
-							})}{/if}
-						<Word
-							tone={chosen.verdict === 'pass'
-								? 'good'
-								: chosen.verdict === 'fail'
-									? 'refused'
-									: 'caution'}
-							text={verdictWords[chosen.verdict]}
-						/>
-					</p>
-					{#if !started}
-						<form method="POST" action="?/way" use:enhance>
-							<input type="hidden" name="dishId" value={chosen.id} />
-							<select
-								class="entry"
-								name="way"
-								aria-label={w.runSheet.changeWay({ dish: dishName(chosen.id) })}
-								value={chosen.byCook ? chosen.way : ''}
-								onchange={(event) => event.currentTarget.form?.requestSubmit()}
-							>
-								<option value="">{w.runSheet.least}</option>
-								{#each coolingWayNames as way (way)}
-									<option value={way}>{w.runSheet.ways[chosen.vessel][way]}</option>
-								{/each}
-							</select>
-						</form>
-					{/if}
-				</li>
-			{/each}
-		</ul>
-		{#if load}
-			<p class="mt-2">
-				{#if load.iceKg > 0}{w.runSheet.iceInAll({
-						ice: massText(load.iceKg, data.habit),
-						baths: load.baths,
-						busy: durationText(load.bathMin)
-					})}{/if}
-				{#if load.refrigeratorL > 0}{w.runSheet.fridgeInAll({
-						litres: volumeText(load.refrigeratorL, data.habit)
-					})}{/if}
-				{#if load.stirMin > 0}{w.runSheet.stirInAll({
-						time: durationText(load.stirMin)
-					})}{/if}
-			</p>
-		{/if}
-		<p class="quiet mt-2">{standingLine}</p>
-	</details>
-{/snippet}
 
 {#snippet toCome()}
 	{#if of('next').length > 0}
