@@ -28,4 +28,9 @@
 	.said :global(.why) {
 		text-align: left;
 	}
+	@media (max-width: 1023px) {
+		.said :global(.why) {
+			min-height: 44px;
+		}
+	}
 </style>

@@ -71,5 +71,10 @@
 		form {
 			justify-content: flex-start;
 		}
+		.said a {
+			display: inline-block;
+			min-height: 44px;
+			padding: 11px 0;
+		}
 	}
 </style>

@@ -22,6 +22,9 @@
 	});
 	const at = (ms: number) =>
 		(100 * (Math.min(endMs, Math.max(fromMs, ms)) - fromMs)) / Math.max(1, endMs - fromMs);
+	/** as drawn; a phone's until it is */
+	let widthPx = $state(340);
+	const hasRoom = (text: string, share01: number) => share01 * widthPx > text.length * 7.5 + 15;
 	const ticks = $derived(Array.from({ length: 4 }, (_, i) => fromMs + ((endMs - fromMs) * i) / 3));
 	const cold = new Set(['take-out', 'into-water']);
 	const nameOf = (kind: string, i: number) =>
@@ -32,7 +35,7 @@
 				: (w.cookSheet.phases[kind] ?? '');
 </script>
 
-<div class="ruler" role="group" aria-label={w.cookSheet.ruler}>
+<div class="ruler" role="group" aria-label={w.cookSheet.ruler} bind:clientWidth={widthPx}>
 	<div class="scale" aria-hidden="true">
 		{#each ticks as tick, i (i)}<span
 				class:first={i === 0}
@@ -42,15 +45,17 @@
 	</div>
 	<div class="track">
 		{#each phases as phase, i (phase.id)}
+			{@const name = nameOf(phase.kind, i)}
+			{@const wide = at(phase.untilMs) - at(phase.atMs)}
 			<span
 				class="bar"
 				class:cold={cold.has(phase.kind)}
 				class:warm={phase.kind === 'preheat' || phase.kind === 'release'}
 				class:still={phase.kind === 'measure' || phase.kind === 'rest' || phase.kind === 'keep-hot'}
 				style:left="{at(phase.atMs)}%"
-				style:width="{at(phase.untilMs) - at(phase.atMs)}%"
-				title="{nameOf(phase.kind, i)} {instantText(phase.atMs, habit)}"
-				>{at(phase.untilMs) - at(phase.atMs) > 13 ? nameOf(phase.kind, i) : ''}</span
+				style:width="{wide}%"
+				title="{name} {instantText(phase.atMs, habit)}"
+				>{#if hasRoom(name, wide / 100)}{name}{:else}<span class="sr-only">{name}</span>{/if}</span
 			>
 		{/each}
 		{#if nowMs !== null && nowMs >= fromMs && nowMs <= endMs}

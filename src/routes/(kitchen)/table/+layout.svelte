@@ -300,6 +300,10 @@
 		padding: 8px 0;
 	}
 	@media (max-width: 1023px) {
+		.no a {
+			min-height: 44px;
+			padding: 10px 0;
+		}
 		.screen {
 			grid-template-columns: minmax(0, 1fr);
 		}
