@@ -38,14 +38,19 @@ it('twenty pairs of taps have one effect each, and both get its answer; another 
 	};
 	await Promise.all([once(form(), 'a', answer), once(form(), 'a', answer)]);
 	assert.equal(effects, 21);
+	// by another name of this machine it is the same tap; by another device it is not
+	const byName = post('name=dal21').url.replace('127.0.0.1', 'localhost');
+	await once(post('name=dal21'), 'a', answer);
+	await once(new Request(byName, post('name=dal21')), 'a', answer);
+	assert.equal(effects, 22);
 	await once(post('name=dal1'), 'b', answer);
 	await once(post('name=dal1', '/menu?/other'), 'a', answer);
 	await once(post('name=dal99'), 'a', answer);
-	assert.equal(effects, 24);
+	assert.equal(effects, 25);
 	// added, taken back, and added again in a moment
 	for (const path of ['/menu?/add', '/undo?/take', '/menu?/add'])
 		await once(post('name=dal7', path), 'a', answer);
-	assert.equal(effects, 27);
+	assert.equal(effects, 28);
 });
 
 it('what fails may be sent again', async () => {
