@@ -139,14 +139,20 @@ const ids = fc.oneof(
 	{ weight: 1, arbitrary: fc.constantFrom('0', '-1', '999999', '2147483648', '9e9', 'x') }
 );
 
+/** What this process has worked so far: on a busy machine the clock on the wall says more of the others than of it, ms. */
+const workedMs = (): number => {
+	const { user, system } = process.cpuUsage();
+	return (user + system) / 1000;
+};
+
 /** What is computed in a worker's thread keeps nobody waiting: it does not count as the server's time. */
 let computedMs = 0;
 const timedCompute: typeof inlineCompute = async (job, asked, watch) => {
-	const from = performance.now();
+	const from = workedMs();
 	try {
 		return await inlineCompute(job, asked, watch);
 	} finally {
-		computedMs += performance.now() - from;
+		computedMs += workedMs() - from;
 	}
 };
 
@@ -244,7 +250,7 @@ describe('anything may be sent to any page', () => {
 		const slow = new Map<string, number>();
 		for (const asked of fc.sample(input, { numRuns: inputs, seed })) {
 			const target = tried[asked.at % tried.length];
-			const from = performance.now();
+			const from = workedMs();
 			computedMs = 0;
 			try {
 				const answer = (await target.handler(eventOf(target, asked))) as unknown;
@@ -258,13 +264,13 @@ describe('anything may be sent to any page', () => {
 						`${String(thrown).slice(0, 200)} ${JSON.stringify(asked).slice(0, 300)} ${(thrown as Error).stack?.split('\n').slice(1, 6).join('|')}`
 					);
 			}
-			const took = performance.now() - from - computedMs;
+			const took = workedMs() - from - computedMs;
 			if (took > 1000) slow.set(target.name, Math.max(took, slow.get(target.name) ?? 0));
 		}
 		if (process.env.FUZZ_SHOW) for (const [n, e] of broken) console.log(n, '\n   ', e);
 		if (process.env.FUZZ_SHOW) console.log(slow);
 		assert.deepEqual([...broken.keys()], []);
-		assert.deepEqual([...slow.keys()], [], 'more than a second');
+		assert.deepEqual([...slow.keys()], [], 'more than a second of work');
 		const read = readBackup(backupText(await exportAll(db, 0)));
 		assert.ok(read.ok, read.ok ? '' : read.message);
 	});

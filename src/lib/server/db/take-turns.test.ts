@@ -18,7 +18,7 @@ describe('a database within the process that is asked long questions', () => {
 		};
 		assert.equal(await turnsOf(plain), 0);
 		const turns = await turnsOf(takingTurns(plain));
-		assert.ok(turns >= 4, String(turns));
+		assert.ok(turns > 0, String(turns));
 		await assert.rejects(plain.query('select from nowhere'), /nowhere/);
 		await plain.close();
 	});

@@ -1,4 +1,4 @@
-import { asc, count, desc, eq, isNull, sql } from 'drizzle-orm';
+import { asc, count, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { dishFacts, type DishFacts } from '../../core/foods/dish-facts.ts';
 import { itemByName } from '../../core/foods/item-catalogue.ts';
 import { lineKg } from '../../core/foods/line-mass.ts';
@@ -13,10 +13,11 @@ import {
 } from '../db/schema/index.ts';
 
 export type DishRow = typeof dishes.$inferSelect;
+type RawLine = typeof ingredientLines.$inferSelect;
 /** A line with its weight, which follows from it. */
-export type LineRow = typeof ingredientLines.$inferSelect & { readonly massKg: number | null };
+export type LineRow = RawLine & { readonly massKg: number | null };
 
-const withKg = (line: typeof ingredientLines.$inferSelect): LineRow => ({
+const withKg = (line: RawLine): LineRow => ({
 	...line,
 	massKg: lineKg(line)
 });
@@ -44,17 +45,34 @@ function factsOf(dish: DishRow, lines: readonly LineRow[]): DishFacts {
 		: facts;
 }
 
-/** A dish with its lines and what follows from them; null when there is none with this number. */
-export async function getDish(db: Db, id: number): Promise<Dish | null> {
-	const [dish] = await db.select().from(dishes).where(eq(dishes.id, id));
-	if (!dish) return null;
+/** Dishes with their lines and what follows from them. */
+function withLines(rows: readonly DishRow[], lines: readonly RawLine[]): Dish[] {
+	const byDish = new Map<number, LineRow[]>(rows.map((dish) => [dish.id, []]));
+	for (const line of lines) byDish.get(line.dishId)?.push(withKg(line));
+	return rows.map((dish) => {
+		const lines = byDish.get(dish.id) ?? [];
+		return { ...dish, lines, facts: factsOf(dish, lines) };
+	});
+}
+
+/** Dishes with their lines and what follows from them, by their numbers; those that are not there are left out. */
+export async function getDishes(db: Db, ids: readonly number[]): Promise<Map<number, Dish>> {
+	if (ids.length === 0) return new Map();
+	const rows = await db
+		.select()
+		.from(dishes)
+		.where(inArray(dishes.id, [...ids]));
 	const lines = await db
 		.select()
 		.from(ingredientLines)
-		.where(eq(ingredientLines.dishId, id))
+		.where(inArray(ingredientLines.dishId, [...ids]))
 		.orderBy(asc(ingredientLines.position));
-	const known = lines.map(withKg);
-	return { ...dish, lines: known, facts: factsOf(dish, known) };
+	return new Map(withLines(rows, lines).map((dish) => [dish.id, dish]));
+}
+
+/** A dish with its lines and what follows from them; null when there is none with this number. */
+export async function getDish(db: Db, id: number): Promise<Dish | null> {
+	return (await getDishes(db, [id])).get(id) ?? null;
 }
 
 /** Every dish with its lines and facts, by name. */
@@ -64,13 +82,8 @@ export async function allDishes(db: Db): Promise<Dish[]> {
 		.from(dishes)
 		.where(isNull(dishes.removedAtMs))
 		.orderBy(asc(dishes.name));
-	const byDish = new Map<number, LineRow[]>(rows.map((dish) => [dish.id, []]));
-	for (const line of await db.select().from(ingredientLines).orderBy(asc(ingredientLines.position)))
-		byDish.get(line.dishId)?.push(withKg(line));
-	return rows.map((dish) => {
-		const lines = byDish.get(dish.id) ?? [];
-		return { ...dish, lines, facts: factsOf(dish, lines) };
-	});
+	const lines = await db.select().from(ingredientLines).orderBy(asc(ingredientLines.position));
+	return withLines(rows, lines);
 }
 
 export async function listDishes(

@@ -10,7 +10,7 @@ import { placeL } from '../../../core/published/day-work.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Household } from '../../db/schema/household.ts';
 import { dishesOfDay, type DayDishRow } from '../../queries/days.ts';
-import { getDish, type Dish } from '../../queries/dishes.ts';
+import { getDishes, type Dish } from '../../queries/dishes.ts';
 import type { Db } from '../../db/db.ts';
 import { piecesOfDish } from '../dishes/pieces-of-dish.ts';
 import { stepLines, stepsOfDish } from '../dishes/steps-of-dish.ts';
@@ -33,11 +33,19 @@ export interface PlannedDish {
 
 export async function plannedDishes(db: Db, dayId: number): Promise<PlannedDish[]> {
 	const rows = await dishesOfDay(db, dayId);
-	const found = await Promise.all(
-		rows.map(async (row) => ({ row, dish: await getDish(db, row.dishId) }))
-	);
-	return found.flatMap(({ row, dish }) => (dish ? [{ row, dish }] : []));
+	const ids = rows.map(({ dishId }) => dishId);
+	return withDishes(rows, await getDishes(db, ids));
 }
+
+/** Rows of a day with their dishes. */
+export const withDishes = <T extends { dishId: number }>(
+	rows: readonly T[],
+	dishes: ReadonlyMap<number, Dish>
+): { row: T; dish: Dish }[] =>
+	rows.flatMap((row) => {
+		const dish = dishes.get(row.dishId);
+		return dish ? [{ row, dish }] : [];
+	});
 
 /** Litres of all batches that are packed. */
 export const litresOf = ({ row, dish }: PlannedDish): number =>

@@ -6,9 +6,10 @@ import { shoppingList, stapleItems, type NeedLine } from '../../../core/shopping
 import { handsMin, longestCookingMin } from '../../../core/steps/step.ts';
 import type { Db } from '../../db/db.ts';
 import { dishesOfDay, getDay } from '../../queries/days.ts';
-import { getDish, type Dish } from '../../queries/dishes.ts';
+import { getDishes, type Dish } from '../../queries/dishes.ts';
 import { listFreezers } from '../../queries/household.ts';
 import { knownChoices, menuDishes } from '../../queries/menu-index.ts';
+import { withDishes } from './day-dishes.ts';
 import { packedKgOf } from './packed-kg.ts';
 import { unpromisedKg } from './promised.ts';
 import { stepsOfDish } from '../dishes/steps-of-dish.ts';
@@ -88,13 +89,8 @@ export async function planOfDay(db: Db, dayId: number, options: PlanOptions) {
 	const rows = await dishesOfDay(db, dayId);
 	const menu = options.matches ? await menuDishes(db) : [];
 	const onMenu = new Map(menu.map((dish) => [dish.id, dish]));
-	const found = await Promise.all(
-		rows.map(async (row) => ({
-			row,
-			dish: onMenu.get(row.dishId) ?? (await getDish(db, row.dishId))
-		}))
-	);
-	const planned = found.flatMap(({ row, dish }) => (dish ? [{ row, dish }] : []));
+	const others = rows.map(({ dishId }) => dishId).filter((id) => !onMenu.has(id));
+	const planned = withDishes(rows, new Map([...onMenu, ...(await getDishes(db, others))]));
 	const [stockKg, prices, frozen, freezers] = await Promise.all([
 		stockKgByItem(db),
 		listPrices(db),

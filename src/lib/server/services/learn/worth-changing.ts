@@ -14,7 +14,7 @@ import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';
 import { cookRecords, dishesById, inputsOfCooks, packedOnDays } from '../../queries/learn.ts';
 import { batchesSeen, packsPastBest } from '../../queries/learn-batches.ts';
-import { getDish } from '../../queries/dishes.ts';
+import { getDishes } from '../../queries/dishes.ts';
 import { packedKgOf } from '../day/packed-kg.ts';
 import { appliancePaces, cookNow, type AppliancePace } from './paces.ts';
 
@@ -138,11 +138,8 @@ async function yieldsOf(
 	dishIds?: readonly number[]
 ): Promise<YieldRecord[]> {
 	const days = (await packedOnDays(db, sinceDay, dishIds)).filter(({ elsewhere }) => !elsewhere);
-	const written = new Map<number, number>();
-	for (const { dishId } of days) {
-		const dish = written.has(dishId) ? null : await getDish(db, dishId);
-		if (dish) written.set(dishId, packedKgOf(dish));
-	}
+	const dishes = await getDishes(db, [...new Set(days.map(({ dishId }) => dishId))]);
+	const written = new Map([...dishes].map(([id, dish]) => [id, packedKgOf(dish)]));
 	return days.flatMap(({ dishId, packedOn, batches, massKg, codes }) => {
 		const kg = (written.get(dishId) ?? 0) * batches;
 		const [code] = codes;
