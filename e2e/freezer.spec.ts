@@ -184,6 +184,11 @@ test('ticked packs go into a cool box: hours it holds, more with ice; what is no
 		.first()
 		.check();
 	const below = page.getByRole('region', { name: 'With the ticked ones' });
+	// a search that finds nothing takes the list away, not what is ticked
+	const search = page.getByRole('searchbox');
+	await search.fill('nothing of the kind');
+	await expect(below).toBeHidden();
+	await search.fill('dal');
 	await below.getByRole('link', { name: 'Cool box' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('in a cool box');
 	const hold = page.getByRole('status').filter({ hasText: 'hard as a whole' });

@@ -68,12 +68,14 @@ const dayMs = 86_400_000;
 export const soonGoneDays = 14;
 /** Nothing older counts: tastes, appliances and households change. */
 const rememberedDays = 400;
+/** Since when anything counts, ms. */
+export const rememberedSinceMs = (nowMs: number): number => nowMs - rememberedDays * dayMs;
 /** When something of this key was last accepted or set aside, or what is remembered began: only what came after it counts. */
 export const countsSinceMs = (
 	weighed: Readonly<Record<string, number>>,
 	key: string,
 	nowMs: number
-): number => Math.max(weighed[key] ?? 0, nowMs - rememberedDays * dayMs);
+): number => Math.max(weighed[key] ?? 0, rememberedSinceMs(nowMs));
 /** More packs than this are not named. */
 export const mostNamed = 500;
 /** A dish of which more than this share is past its best is made too much of (judgement). */

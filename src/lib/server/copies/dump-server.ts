@@ -5,8 +5,8 @@ import { tapsTable } from '../db/taps.ts';
 const run = promisify(execFile);
 
 /**
- * Writes everything in a server's database as compressed SQL, by the server's own `pg_dump` (package postgresql-client), in one snapshot. Written as
- * inserts, so that the embedded database reads it, too. Throws where there is no `pg_dump`, or it is older than the server.
+ * Writes everything in a server's database as compressed SQL, by the server's own `pg_dump` (package postgresql-client), in one
+ * snapshot; as inserts, so that the embedded database reads it, too. Throws where there is no `pg_dump`, or it is older than the server.
  */
 export async function dumpServer(url: string, file: string): Promise<void> {
 	try {

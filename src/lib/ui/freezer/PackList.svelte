@@ -23,22 +23,25 @@
 	}
 	/** Packs as rows of their batches; those that are ticked are pulled, moved or thrown away together by the page's action `bulk`. */
 	let {
+		chosen = $bindable(),
+		opened = $bindable(),
 		lines,
 		habit,
 		today,
 		shelves
 	}: {
+		/** codes of those that are ticked; the page keeps them while a search finds nothing */
+		chosen: string[];
+		/** batches whose packs are shown one by one */
+		opened: number[];
 		lines: readonly Line[];
 		habit: Habit;
 		today: string;
 		shelves: { value: string; name: string }[];
 	} = $props();
 	const say = w.freezer;
-	let chosen = $state<string[]>([]);
 
 	const batches = $derived(batchesOf(lines));
-	/** batches whose packs are shown one by one */
-	let opened = $state<number[]>([]);
 	const isChosen = (packs: readonly { code: string }[]) =>
 		packs.every(({ code }) => chosen.includes(code));
 	function choose(packs: readonly { code: string }[], on: boolean): void {

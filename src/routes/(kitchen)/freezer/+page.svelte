@@ -18,6 +18,8 @@
 	const say = w.freezer;
 	// svelte-ignore state_referenced_locally
 	let text = $state(form?.typed ?? data.filter.text);
+	let chosen = $state<string[]>([]);
+	let opened = $state<number[]>([]);
 	let timer: ReturnType<typeof setTimeout>;
 
 	const empty = $derived(data.freezers.every(({ shelves }) => shelves.every((s) => s.packs === 0)));
@@ -158,7 +160,14 @@
 					<Press href="/freezer" look="quiet" onclick={() => (text = '')}>{say.clear}</Press>
 				</p>
 			{:else}
-				<PackList lines={data.lines} habit={data.habit} today={data.today} shelves={shelfItems} />
+				<PackList
+					bind:chosen
+					bind:opened
+					lines={data.lines}
+					habit={data.habit}
+					today={data.today}
+					shelves={shelfItems}
+				/>
 				{#if data.total > data.lines.length}
 					<p class="mt-3">
 						<Press look="quiet" onclick={() => show({ pages: String(data.filter.pages + 1) })}

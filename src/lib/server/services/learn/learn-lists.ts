@@ -1,3 +1,4 @@
+import { mostNamed } from '../../../core/learning/proposals.ts';
 import { addDays } from '../../../core/units/day.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
@@ -36,7 +37,7 @@ export const chartNames = ['flow', 'forecast', 'months', 'costs'] as const;
 export type ChartName = (typeof chartNames)[number];
 
 /** More than this is more than anyone reads. */
-export const mostListed = 500;
+export const mostListed = mostNamed;
 
 /** The days of one bar of the chart of packs in and out; the whole time where no bar is named, null where there is none of that name. */
 async function daysOfBar(db: Db, span: Span, part: string | null) {

@@ -1,7 +1,7 @@
 import { enoughCooks } from '../../../core/learning/pace.ts';
 import {
-	countsSinceMs,
 	proposalsFrom,
+	rememberedSinceMs,
 	type Proposal,
 	type YieldRecord
 } from '../../../core/learning/proposals.ts';
@@ -70,7 +70,7 @@ async function dishProposals(
 ): Promise<SaidProposal[]> {
 	const { timeZone, weighed } = house;
 	const today = dayIn(nowMs, timeZone);
-	const sinceMs = countsSinceMs({}, '', nowMs);
+	const sinceMs = rememberedSinceMs(nowMs);
 	const sinceDay = dayIn(sinceMs, timeZone);
 	const counted = (kind: 'twice' | 'half') => ({
 		sinceMs,
