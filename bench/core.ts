@@ -13,8 +13,8 @@ import {
 	timelineOf,
 	type Effort
 } from '../src/lib/core/cooking/conversion/scenario.ts';
-import { readyMin } from '../src/lib/core/cooking/conversion/timeline.ts';
-import { asLikely } from '../src/lib/core/cooking/conversion/unknowns.ts';
+import { readyMin } from '../src/lib/core/appliances/run/timeline.ts';
+import { asLikely } from '../src/lib/core/appliances/run/unknowns.ts';
 import { Body, facesIn } from '../src/lib/core/heat/body.ts';
 import type { Fineness } from '../src/lib/core/heat/grid.ts';
 import { thermalTable } from '../src/lib/core/heat/thermal-table.ts';

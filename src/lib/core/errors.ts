@@ -8,6 +8,7 @@ export const coreErrorCodes = {
 	'bad-day': 'A day is written YYYY-MM-DD.',
 	'no-parts': 'At least one stored part is needed.',
 	'unknown-task': 'Every task has an id of its own, and waits only for tasks that are there.',
+	'mass-and-block': 'The weight and the size of the block do not belong together.',
 	'no-room-for-food': 'The food does not leave room in this vessel.'
 } as const;
 

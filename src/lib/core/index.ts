@@ -28,13 +28,13 @@ export type {
 	PressureCooker,
 	SlowCooker
 } from './kitchen/appliance-parameters.ts';
-export type { CookedPiece } from './cooking/appliances/load.ts';
-export type { CookRun } from './cooking/appliances/cook-run.ts';
-export { runSlowCooker } from './cooking/appliances/run-slow-cooker.ts';
-export { runPressureCooker } from './cooking/pressure/run-pressure-cooker.ts';
-export { runOven } from './cooking/appliances/run-oven.ts';
+export type { CookedPiece } from './appliances/run/load.ts';
+export type { CookRun } from './appliances/run/cook-run.ts';
+export { runSlowCooker } from './appliances/slow-cooker/run-slow-cooker.ts';
+export { runPressureCooker } from './appliances/pressure-cooker/run-pressure-cooker.ts';
+export { runOven } from './appliances/oven/run-oven.ts';
 export type { DishKind } from './published/dish-kinds.ts';
-export type { Method, State } from './cooking/method.ts';
+export type { Method, State } from './appliances/index.ts';
 export { cookCurve, type CookCurve } from './cooking/conversion/cook-curve.ts';
 export {
 	convertCook,
@@ -61,10 +61,10 @@ export { findItem } from './foods/find-item.ts';
 export { scaledLine } from './foods/scale-dish.ts';
 export type { ScaledLine } from './foods/scaled-amount.ts';
 export { packPlan, type Block, type PackPlan, type PackPlanInput } from './packing/pack-plan.ts';
-export { judgeCooling, type CoolingJudgement, type GateTimes } from './safety/judge-cooling.ts';
+export { judgeCooling, type CoolingJudgement, type GateTimes } from './rules/judge-cooling.ts';
 export { delayedStart, type DelayedStart } from './serving/delayed-start.ts';
 export { priceLines } from './shopping/shop-costs.ts';
 export { shoppingList } from './shopping/shopping-list.ts';
-export { powerCutVerdict } from './storage/power-cut.ts';
-export { keepsDays, pullTimes, type PullTimes } from './storage/pull.ts';
-export { refreeze } from './storage/refreeze.ts';
+export { powerCutVerdict } from './rules/power-cut.ts';
+export { keepsDays, pullTimes, type PullTimes } from './rules/pull.ts';
+export { refreeze } from './rules/refreeze.ts';

@@ -2,7 +2,7 @@ import * as yup from 'yup';
 import { applianceNames, type OwnedAppliances } from '../core/kitchen/owned-appliances.ts';
 import { freezerKinds } from '../core/published/freezer-kinds.ts';
 import { dayEventKinds } from '../core/schedule/day-events.ts';
-import { thawPlaces } from '../core/storage/refreeze.ts';
+import { thawPlaces } from '../core/rules/refreeze.ts';
 
 /** A whole number, as it stands in a file. */
 export const int = () => yup.number().integer().strict().defined();

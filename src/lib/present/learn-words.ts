@@ -1,7 +1,7 @@
 import type { Pace } from '../core/learning/pace.ts';
 import type { Proposal } from '../core/learning/proposals.ts';
 import type { ApplianceName } from '../core/kitchen/owned-appliances.ts';
-import type { State } from '../core/cooking/method.ts';
+import type { State } from '../core/appliances/index.ts';
 import type { Habit } from './habit.ts';
 import { tempText } from './units.ts';
 import { stateText } from './wording/codes/words.ts';

@@ -1,5 +1,5 @@
 import type { CookSheet, SheetPlan, SheetStep } from '../core/serving/cook-sheet/sheet-plan.ts';
-import { dangerC } from '../core/safety/limits.ts';
+import { dangerC } from '../core/rules/danger-range.ts';
 import type { DishKind } from '../core/published/dish-kinds.ts';
 import { dishKinds } from '../core/published/dish-kinds.ts';
 import type { Bowl } from '../core/kitchen/appliance-parameters.ts';

@@ -1,4 +1,4 @@
-import { dangerC } from '../core/safety/limits.ts';
+import { dangerC } from '../core/rules/danger-range.ts';
 import { kgPer, litresPer, mPer } from '../core/units/factors.ts';
 import type { Habit } from './habit.ts';
 

@@ -4,7 +4,7 @@ import * as yup from 'yup';
 import { tempText, type Habit } from '../present/units.ts';
 import { applianceNames, type ApplianceName } from '../core/kitchen/owned-appliances.ts';
 import { freezerKinds } from '../core/published/freezer-kinds.ts';
-import { adoptedLimits, tightestLimits } from '../core/safety/limits.ts';
+import { adoptedLimits, tightestLimits } from '../core/rules/limits.ts';
 import { amount, oneOf, text, wholeNumber, ticked } from './fields.ts';
 
 const bowlKinds = ['round', 'oval'] as const;

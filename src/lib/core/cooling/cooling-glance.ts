@@ -1,6 +1,6 @@
-import { judgeCooling, type CoolingJudgement, type GateTimes } from '../safety/judge-cooling.ts';
-import { adoptedLimits, type SafetyLimits } from '../safety/limits.ts';
-import { ruleGates, type CoolingRule } from '../safety/two-stage-rule.ts';
+import { judgeCooling, type CoolingJudgement, type GateTimes } from '../rules/judge-cooling.ts';
+import { adoptedLimits, type SafetyLimits } from '../rules/limits.ts';
+import { ruleGates, type CoolingRule } from '../rules/two-stage-rule.ts';
 import { tempAtMin, type TimedTemperature } from './through-readings.ts';
 
 /** What readings make of a run, as much of it as a clock at the edge of a screen shows; changes only with a reading. */

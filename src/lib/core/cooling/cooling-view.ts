@@ -6,8 +6,8 @@ import {
 	type CoolingStanding
 } from './cooling-glance.ts';
 import { gateTimes, throughReadings, type TimedTemperature } from './through-readings.ts';
-import { adoptedLimits, type SafetyLimits } from '../safety/limits.ts';
-import { twoStageRule, type CoolingRule } from '../safety/two-stage-rule.ts';
+import { adoptedLimits, type SafetyLimits } from '../rules/limits.ts';
+import { twoStageRule, type CoolingRule } from '../rules/two-stage-rule.ts';
 
 /** A run as the screens need it; times in epoch ms. */
 export interface CoolingFacts {

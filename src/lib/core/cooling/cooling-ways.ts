@@ -2,9 +2,9 @@ import type { FoodSpec } from '../foods/food-spec.ts';
 import { foodProperties } from '../foods/food-properties.ts';
 import type { Shape } from '../heat/shape.ts';
 import { refrigeratorSpare } from '../published/day-work.ts';
-import { judgeCooling } from '../safety/judge-cooling.ts';
-import type { SafetyLimits } from '../safety/limits.ts';
-import { twoStageRule } from '../safety/two-stage-rule.ts';
+import { judgeCooling } from '../rules/judge-cooling.ts';
+import type { SafetyLimits } from '../rules/limits.ts';
+import { twoStageRule } from '../rules/two-stage-rule.ts';
 import {
 	predictCooling,
 	type CoolingInput,

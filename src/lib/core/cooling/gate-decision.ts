@@ -1,5 +1,5 @@
-import { adoptedLimits, type SafetyLimits } from '../safety/limits.ts';
-import { ruleGates, twoStageRule } from '../safety/two-stage-rule.ts';
+import { adoptedLimits, type SafetyLimits } from '../rules/limits.ts';
+import { ruleGates, twoStageRule } from '../rules/two-stage-rule.ts';
 import type { CoolingStanding } from './cooling-glance.ts';
 import { coolingView, type CoolingFacts } from './cooling-view.ts';
 

@@ -9,8 +9,8 @@ import {
 } from '../heat/simulate-in-surroundings.ts';
 import { thickened, volumeM3, type Shape } from '../heat/shape.ts';
 import { thermalTable, type ThermalTable } from '../heat/thermal-table.ts';
-import { judgeCooling } from '../safety/judge-cooling.ts';
-import { coolingRuleFor, twoStageRule, type CoolingRule } from '../safety/two-stage-rule.ts';
+import { judgeCooling } from '../rules/judge-cooling.ts';
+import { coolingRuleFor, twoStageRule, type CoolingRule } from '../rules/two-stage-rule.ts';
 import { latentIceJPerKg } from '../published/choi-okos.ts';
 import { places, type PlaceName } from '../kitchen/places.ts';
 

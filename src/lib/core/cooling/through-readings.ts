@@ -1,5 +1,5 @@
-import type { GateTimes } from '../safety/judge-cooling.ts';
-import { twoStageRule } from '../safety/two-stage-rule.ts';
+import type { GateTimes } from '../rules/judge-cooling.ts';
+import { twoStageRule } from '../rules/two-stage-rule.ts';
 
 export interface TimedTemperature {
 	/** minutes after the start */

@@ -61,6 +61,31 @@ export const defaultCompositions: Readonly<Record<DishKind, Readonly<Composition
 		carbohydrate: 0.135,
 		fibre: 0,
 		ash: 0.015
+	},
+	'assembled-cooked': {
+		water: 0.65,
+		protein: 0.11,
+		fat: 0.09,
+		carbohydrate: 0.135,
+		fibre: 0,
+		ash: 0.015
+	},
+	'wrapped-single': {
+		water: 0.56,
+		protein: 0.1,
+		fat: 0.1,
+		carbohydrate: 0.21,
+		fibre: 0.015,
+		ash: 0.015
+	},
+	dough: { water: 0.35, protein: 0.07, fat: 0.12, carbohydrate: 0.43, fibre: 0.02, ash: 0.01 },
+	'baked-goods': {
+		water: 0.35,
+		protein: 0.085,
+		fat: 0.06,
+		carbohydrate: 0.465,
+		fibre: 0.025,
+		ash: 0.015
 	}
 };
 

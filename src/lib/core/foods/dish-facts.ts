@@ -236,11 +236,16 @@ const tomatoLike: ReadonlySet<string> = new Set([
 function cookedGroup(kind: DishKind, animal: readonly Item[]): StoredPart['group'] {
 	switch (kind) {
 		case 'assembled-bake':
+		case 'assembled-cooked':
+		case 'wrapped-single':
 			return animal.some((item) => item.storage === 'egg-raw') ? 'egg-bake' : 'casserole';
 		case 'tough-cut':
 		case 'lean-pieces':
 		case 'fish':
 			return 'cooked-meat-poultry';
+		case 'dough':
+		case 'baked-goods':
+			return 'bread-bakes';
 		case 'braised-pieces':
 		case 'meat-in-sauce':
 		case 'pulse-soup':

@@ -13,6 +13,8 @@ export interface KindHandling {
 const inSauce: KindHandling = { runs: true, pieces: false, bake: false };
 const inPieces: KindHandling = { runs: false, pieces: true, bake: false };
 
+const inPan: KindHandling = { runs: false, pieces: false, bake: true };
+
 /** Judgement: what an ordinary dish of its kind does. */
 export const kindHandling: Readonly<Record<DishKind, KindHandling>> = {
 	'tough-cut': { ...inSauce, runs: false },
@@ -23,7 +25,11 @@ export const kindHandling: Readonly<Record<DishKind, KindHandling>> = {
 	'pulse-soup': inSauce,
 	'hard-vegetables': inPieces,
 	'soft-vegetables': inSauce,
-	'assembled-bake': { runs: false, pieces: false, bake: true }
+	'assembled-bake': inPan,
+	'assembled-cooked': inPan,
+	'wrapped-single': inPieces,
+	dough: inPieces,
+	'baked-goods': inPieces
 };
 
 /** Whether it freezes in its own shape: a roast, a whole bird. It is measured, not pressed flat. */

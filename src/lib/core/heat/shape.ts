@@ -74,3 +74,10 @@ export function surfaceAreaM2(shape: Shape): number {
 			return Math.PI * shape.diameterM ** 2;
 	}
 }
+
+/** So many of a shape, one upon the other. */
+export function stacked(shape: Shape, count: number): Shape {
+	return shape.kind === 'sphere'
+		? { ...shape, diameterM: shape.diameterM * Math.cbrt(count) }
+		: thickened(shape, count);
+}

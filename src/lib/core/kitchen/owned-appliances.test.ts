@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import fc from 'fast-check';
-import { defaultMethods } from '../cooking/method.ts';
+import { defaultMethods } from '../appliances/index.ts';
 import { convertCook } from '../cooking/conversion/convert-cook.ts';
 import { chickenPack } from '../fixtures/chicken-pack.ts';
 import { dishKindNames } from '../published/dish-kinds.ts';

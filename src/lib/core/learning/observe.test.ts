@@ -4,7 +4,7 @@ import { chickenPack } from '../fixtures/chicken-pack.ts';
 import { slowCookerModel } from '../kitchen/appliance-parameters.ts';
 import { convertCook } from '../cooking/conversion/convert-cook.ts';
 import { cookCurve } from '../cooking/conversion/cook-curve.ts';
-import type { Method } from '../cooking/method.ts';
+import type { Method } from '../appliances/index.ts';
 import { forecastMinOf } from './observe.ts';
 import { ownMinutes } from './own-minutes.ts';
 

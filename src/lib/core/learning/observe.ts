@@ -1,8 +1,8 @@
 import type { ConvertInput } from '../cooking/conversion/conversion.ts';
 import { cookCurve, type CookCurve } from '../cooking/conversion/cook-curve.ts';
-import { reachedMin, valueAt } from '../cooking/conversion/timeline.ts';
-import { solve } from '../cooking/appliances/measured-appliances.ts';
-import type { Method, State } from '../cooking/method.ts';
+import { reachedMin, valueAt } from '../appliances/run/timeline.ts';
+import { solve } from '../kitchen/measured-appliances.ts';
+import { applianceOf, type Method, type State } from '../appliances/index.ts';
 
 /** A cook as it was written down: what lay in the appliance, minutes really taken, core temperature then. */
 export interface MeasuredCook {
@@ -42,8 +42,10 @@ export function forecastMinOf(cook: MeasuredCook): number | null {
 	const { method, state, setMin, coreC } = cook;
 	const convert = unlearned(cook.convert);
 	const within = Math.max(10, setMin * furthest);
-	if (method.appliance === 'microwave') return null;
-	if (method.appliance !== 'pressure-cooker') {
+	const { cooksOn, leastHoldMin } = applianceOf(method);
+	// what only makes hot says nothing of time
+	if (!cooksOn) return null;
+	if (leastHoldMin === undefined) {
 		const curve = cookCurve({ convert, method, state, setMin: within });
 		return curve && minuteAt(curve, coreC);
 	}
@@ -54,32 +56,7 @@ export function forecastMinOf(cook: MeasuredCook): number | null {
 }
 
 /** The appliance as it was reckoned with: forecasts with another one cannot be compared. */
-export function applianceKey(
+export const applianceKey = (
 	convert: Pick<ConvertInput, 'slowCooker' | 'pressureCooker' | 'oven' | 'burnerHighW'>,
-	{ appliance }: Method
-): string {
-	const { slowCooker, pressureCooker, oven, burnerHighW } = convert;
-	switch (appliance) {
-		case 'slow-cooker':
-			return JSON.stringify([
-				slowCooker?.volumeL,
-				slowCooker?.effectiveLowW,
-				slowCooker?.effectiveHighW
-			]);
-		case 'pressure-cooker':
-			return JSON.stringify([
-				pressureCooker?.volumeL,
-				pressureCooker?.powerW,
-				pressureCooker?.gaugeKPa
-			]);
-		case 'oven':
-			return JSON.stringify([oven?.fan, oven?.offsetK]);
-		case 'hob':
-			return JSON.stringify([burnerHighW]);
-		case 'fan-oven':
-		case 'microwave':
-		case 'water-bath':
-		case 'steamer':
-			return '[]';
-	}
-}
+	method: Method
+): string => JSON.stringify(applianceOf(method).rests(convert));

@@ -1,5 +1,6 @@
+import { applianceOf } from '../appliances/index.ts';
 import { cookCurve } from '../cooking/conversion/cook-curve.ts';
-import { valueAt } from '../cooking/conversion/timeline.ts';
+import { valueAt } from '../appliances/run/timeline.ts';
 import { unlearned, type MeasuredCook } from './observe.ts';
 
 /** At the end the middle is this much above what is safe: a probe is never quite in the coldest place, K (judgement). */
@@ -21,7 +22,7 @@ function coreAfter(
 	asked: Omit<MeasuredCook, 'coreC' | 'setMin'>,
 	longestMin: number
 ): (setMin: number) => number | null {
-	if (asked.method.appliance === 'pressure-cooker')
+	if (applianceOf(asked.method).leastHoldMin !== undefined)
 		return (setMin) => cookCurve({ ...asked, setMin })?.coldestC.at(-1) ?? null;
 	const curve = cookCurve({ ...asked, setMin: longestMin });
 	return (setMin) => curve && valueAt({ setMin: curve.minutes }, curve.coldestC, setMin);

@@ -1,5 +1,5 @@
-import type { Method, State } from '../cooking/method.ts';
-import type { ApplianceName } from '../kitchen/owned-appliances.ts';
+import type { Method, State } from '../appliances/index.ts';
+import type { ApplianceName } from '../appliances/index.ts';
 import { grouped } from '../grouped.ts';
 import { median } from '../statistics.ts';
 import { stateOf, type RouteName } from '../serving/route-name.ts';

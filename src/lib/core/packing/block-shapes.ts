@@ -1,4 +1,4 @@
-import { blockFitsBowl } from '../cooking/appliances/fit.ts';
+import { blockFitsBowl } from '../appliances/run/fit.ts';
 import { CoreError } from '../errors.ts';
 import type { FoodSpec } from '../foods/food-spec.ts';
 import { freezingTime } from '../freezing/freezing-time.ts';

@@ -13,7 +13,11 @@ export type DishKind =
 	| 'pulse-soup'
 	| 'hard-vegetables'
 	| 'soft-vegetables'
-	| 'assembled-bake';
+	| 'assembled-bake'
+	| 'assembled-cooked'
+	| 'wrapped-single'
+	| 'dough'
+	| 'baked-goods';
 
 /** How heat comes to the food: an open oven, a covered one or the hob, under pressure, slowly. */
 export type HeatFamily = 'dry' | 'covered' | 'pressure' | 'slow';
@@ -36,6 +40,10 @@ export interface DishKindRule {
 	readonly lethality70Min: number;
 	/** once thawed it is loose pieces in a pool, not a block */
 	readonly loose: boolean;
+	/** it may lie in liquid, steam or a bath; dough, bread, pastry and what is wrapped may not */
+	readonly wet: boolean;
+	/** it is baked in the pan it froze in */
+	readonly inPan: boolean;
 	/** free thin liquid needed, L */
 	readonly liquidL: {
 		readonly slowThawed: number;
@@ -83,10 +91,28 @@ const braised: DishKindRule = {
 	floorC: 80,
 	lethality70Min: 5,
 	loose: false,
+	wet: true,
+	inPan: false,
 	liquidL: { slowThawed: 0.25, slowFrozen: 0.25, pressure: 0.25, oven: 0.25 },
 	pressureFill01: twoThirds,
 	mobility: 1,
 	cookedGain: 1.2
+};
+
+/** Layers in a pan, raw or half of it: baked through. */
+const bake: DishKindRule = {
+	measure: 'coldest',
+	zK: 33,
+	windows: everywhere({ low: 0.5, usual: 2, high: 15 }),
+	floorC: 73.9,
+	lethality70Min: 5,
+	loose: false,
+	wet: true,
+	inPan: true,
+	liquidL: { slowThawed: 0.1, slowFrozen: 0.12, pressure: 0.25, oven: 0 },
+	pressureFill01: twoThirds,
+	mobility: 1.6,
+	cookedGain: 1
 };
 
 export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
@@ -107,6 +133,8 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 		floorC: 63,
 		lethality70Min: 5,
 		loose: false,
+		wet: true,
+		inPan: false,
 		liquidL: { slowThawed: 0.1, slowFrozen: 0.12, pressure: 0.25, oven: 0 },
 		pressureFill01: twoThirds,
 		mobility: 1.5,
@@ -122,6 +150,8 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 		floorC: 63,
 		lethality70Min: 0,
 		loose: false,
+		wet: true,
+		inPan: false,
 		liquidL: { slowThawed: 0.1, slowFrozen: 0.12, pressure: 0.25, oven: 0 },
 		pressureFill01: twoThirds,
 		mobility: 1.5,
@@ -134,6 +164,8 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 		floorC: 73.9,
 		lethality70Min: 5,
 		loose: true,
+		wet: true,
+		inPan: false,
 		liquidL: { slowThawed: 0, slowFrozen: 0.15, pressure: 0.25, oven: 0 },
 		pressureFill01: twoThirds,
 		mobility: 2,
@@ -146,6 +178,8 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 		floorC: 73.9,
 		lethality70Min: 5,
 		loose: true,
+		wet: true,
+		inPan: false,
 		liquidL: { slowThawed: 0, slowFrozen: 0.12, pressure: 0.24, oven: 0 },
 		pressureFill01: 0.5,
 		mobility: 3,
@@ -162,6 +196,8 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 		floorC: 70,
 		lethality70Min: 2,
 		loose: false,
+		wet: true,
+		inPan: false,
 		liquidL: { slowThawed: 0.15, slowFrozen: 0.15, pressure: 0.25, oven: 0.1 },
 		pressureFill01: twoThirds,
 		mobility: 1.5,
@@ -174,22 +210,42 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 		floorC: 70,
 		lethality70Min: 2,
 		loose: false,
+		wet: true,
+		inPan: false,
 		liquidL: { slowThawed: 0, slowFrozen: 0.12, pressure: 0.25, oven: 0 },
 		pressureFill01: twoThirds,
 		mobility: 1.5,
 		cookedGain: 1
 	},
-	'assembled-bake': {
-		measure: 'coldest',
-		zK: 33,
-		windows: everywhere({ low: 0.5, usual: 2, high: 15 }),
-		floorC: 73.9,
-		lethality70Min: 5,
-		loose: false,
-		liquidL: { slowThawed: 0.1, slowFrozen: 0.12, pressure: 0.25, oven: 0 },
-		pressureFill01: twoThirds,
-		mobility: 1.6,
-		cookedGain: 1
+	'assembled-bake': bake,
+	/** all of it cooked before it was frozen: made hot, and browned */
+	'assembled-cooked': { ...bake, windows: everywhere({ low: 0.3, usual: 1, high: 10 }) },
+	/** burritos, pasties, hand pies, plates: one portion each, cooked, made hot in dry heat or a microwave */
+	'wrapped-single': {
+		...bake,
+		windows: everywhere({ low: 0.3, usual: 0.8, high: 8 }),
+		wet: false,
+		inPan: false,
+		mobility: 1.3
+	},
+	/** raw dough and filled raw pastry, baked straight from the freezer: crumb is set from some 90 °C on (common practice, no source) */
+	dough: {
+		...bake,
+		windows: everywhere({ low: 0.5, usual: 1.5, high: 8 }),
+		floorC: 90,
+		wet: false,
+		inPan: false,
+		mobility: 1
+	},
+	/** bread, cookies, muffins: thaw in the room, or are refreshed until they are warm all through */
+	'baked-goods': {
+		...bake,
+		windows: everywhere({ low: 0.001, usual: 0.002, high: 2 }),
+		floorC: 40,
+		lethality70Min: 0,
+		wet: false,
+		inPan: false,
+		mobility: 1
 	}
 };
 

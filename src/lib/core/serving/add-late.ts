@@ -1,3 +1,4 @@
+import { applianceOf } from '../appliances/index.ts';
 import type { CookOption } from '../cooking/conversion/convert-cook.ts';
 import { ratePerMin } from '../heat/cook-value.ts';
 import { lateKinds, type LateKind } from '../published/late-additions.ts';
@@ -28,12 +29,7 @@ export function addLate(input: {
 	boilsC: number;
 }): LateAddition[] {
 	const { method, coreEndC } = input.option;
-	const how =
-		method.appliance === 'slow-cooker'
-			? 'in-pot'
-			: method.appliance === 'oven'
-				? 'last-open'
-				: 'after-opening';
+	const how = applianceOf(method).addsLate;
 	const meetsC = how === 'in-pot' ? Math.min(coreEndC ?? input.boilsC, input.boilsC) : input.boilsC;
 	const perMin = ratePerMin(meetsC, zK, 100);
 	return (Object.keys(lateKinds) as LateKind[]).flatMap((kind) => {

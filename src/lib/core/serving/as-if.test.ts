@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { chickenPack } from '../fixtures/chicken-pack.ts';
 import { brick } from '../fixtures/heat-cases.ts';
 import { volumeM3 } from '../heat/shape.ts';
-import { limitsFrom } from '../safety/limits.ts';
+import { limitsFrom } from '../rules/limits.ts';
 import { convertCook } from '../cooking/conversion/convert-cook.ts';
 import { asIf } from './as-if.ts';
 import { asOfToday, isCurrent } from './as-of-today.ts';

@@ -2,7 +2,7 @@ import type { LearnedMinutes } from '../cooking/conversion/conversion.ts';
 import type { ConvertInput } from '../cooking/conversion/convert-cook.ts';
 import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
 import { appliancesFor, type OwnedAppliances } from '../kitchen/owned-appliances.ts';
-import type { SafetyLimits } from '../safety/limits.ts';
+import type { SafetyLimits } from '../rules/limits.ts';
 import { coreTemperaturesC, type CoreTemperatureClass } from '../published/core-temperatures.ts';
 import { modelVersion } from './cook-card.ts';
 

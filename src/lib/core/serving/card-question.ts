@@ -1,13 +1,13 @@
 import type { DishFacts } from '../foods/dish-facts.ts';
 import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
-import type { Method, State } from '../cooking/method.ts';
+import type { Method, State } from '../appliances/index.ts';
 import { appliancesFor, type OwnedAppliances } from '../kitchen/owned-appliances.ts';
 import type { LearnedMinutes } from '../cooking/conversion/conversion.ts';
 import { isWholePiece, usualPieceM } from '../foods/kind-handling.ts';
 import type { DishKind } from '../published/dish-kinds.ts';
 import type { Block } from '../packing/pack-plan.ts';
 import { loosePieces } from '../packing/pieces.ts';
-import type { SafetyLimits } from '../safety/limits.ts';
+import type { SafetyLimits } from '../rules/limits.ts';
 import type { CookCardInput } from './cook-card.ts';
 
 /** Tap water for thawing, °C (from memory: 12 to 15). */

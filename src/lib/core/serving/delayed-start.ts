@@ -1,12 +1,14 @@
+import { applianceOf, scenarioOf, type Method, type State } from '../appliances/index.ts';
+import { efforts, TableCache } from '../appliances/run/effort.ts';
+import { stepTo } from '../appliances/run/running-cook.ts';
+import { asLikely, type Unknowns } from '../appliances/run/unknowns.ts';
 import type { ConvertInput } from '../cooking/conversion/conversion.ts';
-import { scenarioOf } from '../cooking/conversion/reference-scenario.ts';
-import type { Method, State } from '../cooking/method.ts';
-import { efforts, startedCook, TableCache } from '../cooking/conversion/scenario.ts';
-import { asLikely, type Unknowns } from '../cooking/conversion/unknowns.ts';
-import { slowCookerModel } from '../kitchen/appliance-parameters.ts';
-import { requireRange } from '../require-range.ts';
-import { bestAdvice, type Advice, type Reason } from '../safety/best-advice.ts';
+import { goalOf } from '../cooking/conversion/target.ts';
+import { startedCook } from '../cooking/conversion/timeline-of.ts';
 import { thicknessM } from '../heat/shape.ts';
+import { requireRange } from '../require-range.ts';
+import { bestAdvice } from '../rules/best-advice.ts';
+import { worse, type Advice, type Reason } from '../rules/reasons.ts';
 
 /** What a timer does to a pack in the slow cooker. */
 export interface DelayedStart {
@@ -21,8 +23,8 @@ export interface DelayedStart {
 }
 
 const mostMin = 24 * 60;
-/** When the household has none of its own, as the conversion takes it. */
-const usualSlowCooker = { volumeL: 5.7 };
+/** Half a kelvin under the core is the core. */
+const withinK = 0.5;
 /** A weak cooker: the unfavourable end for hours in the danger range. */
 const unfavourable: Unknowns = { ...asLikely, power: 1, loss: 1, transfer: 1 };
 
@@ -51,20 +53,31 @@ export function delayedStart(input: {
 	const { convert, method, state, dangerH } = input;
 	const withoutWaitH = through(input, asLikely, { ...stages, delayMin: 0 }).hazardH;
 	const verdict = bestAdvice({
-		method,
+		slow: applianceOf(method).slow ?? false,
 		state,
 		content: convert.content,
 		thicknessM: thicknessM(convert.block),
 		massKg: convert.massKg,
 		hazardH,
 		waitingH: delayMin > 0 ? Math.max(1e-3, likely.hazardH - withoutWaitH) : 0,
+		roomC: convert.kitchen.roomC,
 		dangerH
 	});
+	// a timer that ends before the food is hot is no plan, whatever the hours
+	const { coreC } = goalOf(convert, method, 0);
+	const short = [likely, worst].map(({ hottestC }) => hottestC < coreC - withinK);
+	const notHot: Advice = short[0] ? 'refused' : short[1] ? 'caution' : 'good';
 	return {
 		hazardH,
 		withoutWaitH,
 		endC: likely.coldestC,
-		...verdict
+		advice: worse(verdict.advice, notHot),
+		reasons: [
+			...verdict.reasons,
+			...(notHot === 'good'
+				? []
+				: [{ code: 'ends-too-soon' as const, values: { coreC, endC: likely.hottestC } }])
+		]
 	};
 }
 
@@ -73,23 +86,26 @@ function through(
 	unknowns: Unknowns,
 	stages: { delayMin: number; setMin: number; warmMin: number }
 ) {
-	const { pot, powerW } = startedCook(
+	const cook = startedCook(
 		scenarioOf(convert, method, state),
 		unknowns,
 		efforts.likely,
 		new TableCache()
 	);
-	if (!pot) throw new Error('a slow cooker has a pot');
-	const { warmW } = slowCookerModel(convert.slowCooker ?? usualSlowCooker);
+	let hottestC = -Infinity;
+	const onStep = () => (hottestC = Math.max(hottestC, cook.coldestC));
 	let endMin = 0;
-	for (const { minutes, watts } of [
-		{ minutes: stages.delayMin, watts: 0 },
-		{ minutes: stages.setMin, watts: powerW },
-		{ minutes: stages.warmMin, watts: warmW }
-	]) {
+	for (const { minutes, how } of [
+		{ minutes: stages.delayMin, how: 'off' },
+		{ minutes: stages.setMin, how: 'on' },
+		{ minutes: stages.warmMin, how: 'warm' }
+	] as const) {
 		endMin += minutes;
-		while (pot.minute < endMin - 1e-9)
-			pot.step(Math.min(efforts.likely.slowS, (endMin - pot.minute) * 60), { powerW: watts });
+		stepTo(cook, endMin, { stepS: efforts.likely.slowS, how, onStep });
 	}
-	return { hazardH: Math.max(pot.hazardH, pot.poolHazardH), coldestC: pot.coldestC };
+	return {
+		hazardH: Math.max(cook.hazardH, cook.poolHazardH),
+		coldestC: cook.coldestC,
+		hottestC
+	};
 }

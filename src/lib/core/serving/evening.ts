@@ -1,5 +1,5 @@
 import type { CookOption } from '../cooking/conversion/convert-cook.ts';
-import type { Method } from '../cooking/method.ts';
+import { applianceOf, type Method } from '../appliances/index.ts';
 import type { RouteName } from './route-name.ts';
 import type { Route } from './thaw-routes.ts';
 import { changesWaterMin } from './cold-water.ts';
@@ -18,17 +18,6 @@ export interface EveningWay extends StartPlan {
 
 /** Changing the water that thaws a pack takes so long, minutes (common practice, no source). */
 const changeMin = 3;
-/** Standing by that a minute of an appliance's time costs, and minutes of hands to set it going and to empty it (judgement). */
-const tending: Readonly<Record<Method['appliance'], { hands: number; share: number }>> = {
-	'slow-cooker': { hands: 2, share: 0 },
-	oven: { hands: 2, share: 0.01 },
-	'fan-oven': { hands: 2, share: 0.02 },
-	steamer: { hands: 3, share: 0.02 },
-	'water-bath': { hands: 4, share: 0 },
-	'pressure-cooker': { hands: 4, share: 0.05 },
-	microwave: { hands: 4, share: 0.3 },
-	hob: { hands: 3, share: 0.4 }
-};
 /** A frozen block cooks less evenly than a thawed one: so much trouble it is taken as (judgement). */
 const frozenMin = 3;
 /** How much a minute of waiting is minded beside one of hands (judgement). */
@@ -42,9 +31,9 @@ function routeMin({ name, beforeMin }: Pick<Route, 'name' | 'beforeMin'>): numbe
 }
 
 /** What the appliance costs, minutes: hands, standing by, and its time. */
-function methodMin({ appliance }: Method, totalMin: number): number {
-	const { hands, share } = tending[appliance];
-	return hands + (share + mindedPerMin) * totalMin;
+function methodMin(method: Method, totalMin: number): number {
+	const { min, share } = applianceOf(method).hands;
+	return min + (share + mindedPerMin) * totalMin;
 }
 
 /** What a pack can do by a time. */

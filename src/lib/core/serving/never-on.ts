@@ -1,5 +1,5 @@
-import { outsideH } from '../storage/refreeze.ts';
-import { adoptedLimits } from '../safety/limits.ts';
+import { outsideH } from '../rules/refreeze.ts';
+import { adoptedLimits } from '../rules/limits.ts';
 
 /** What may still be done with food that lay in an appliance that was not on. */
 export interface NeverOn {

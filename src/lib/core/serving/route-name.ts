@@ -1,4 +1,4 @@
-import type { State } from '../cooking/method.ts';
+import type { State } from '../appliances/index.ts';
 
 /** How a pack gets from the freezer to the appliance. */
 export const routeNames = ['frozen', 'softened', 'cold-water', 'refrigerator'] as const;

@@ -1,4 +1,4 @@
-import type { ThawPlace } from '../storage/refreeze.ts';
+import type { ThawPlace } from '../rules/refreeze.ts';
 import type { Route } from './thaw-routes.ts';
 
 /** The ways a pack gets into an appliance from where it is now: what is out to thaw goes on thawing, and by what is left of it. */

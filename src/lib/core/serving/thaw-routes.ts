@@ -1,5 +1,5 @@
 import type { CookOption } from '../cooking/conversion/convert-cook.ts';
-import type { State } from '../cooking/method.ts';
+import type { State } from '../appliances/index.ts';
 import type { CookCard } from './cook-card.ts';
 import { waterRefusal, type WaterRefusal } from './cold-water.ts';
 import type { RouteName } from './route-name.ts';

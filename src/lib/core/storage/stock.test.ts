@@ -2,10 +2,10 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { bestByNow } from './best-by-now.ts';
-import { holdsH, powerCutVerdict } from './power-cut.ts';
-import { keepsDays, pullTimes } from './pull.ts';
+import { holdsH, powerCutVerdict } from '../rules/power-cut.ts';
+import { keepsDays, pullTimes } from '../rules/pull.ts';
 import { freezingDays, loadLeftKg, putAway } from './put-away.ts';
-import { refreeze } from './refreeze.ts';
+import { refreeze } from '../rules/refreeze.ts';
 import { qualityUse } from './warm-spells.ts';
 
 const dayMs = 24 * 3600_000;

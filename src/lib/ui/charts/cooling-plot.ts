@@ -1,6 +1,6 @@
 import type { CoolingView } from '$lib/core/cooling/cooling-view';
-import type { SafetyLimits } from '$lib/core/safety/limits';
-import { ruleGates, twoStageRule, type CoolingRule } from '$lib/core/safety/two-stage-rule';
+import type { SafetyLimits } from '$lib/core/rules/limits';
+import { ruleGates, twoStageRule, type CoolingRule } from '$lib/core/rules/two-stage-rule';
 import { tempNumber, tempText, type Habit } from '$lib/present/units';
 import * as w from '$lib/present/wording';
 import { hourText } from './hour-text';

@@ -4,8 +4,8 @@
 	import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
 	import { gateDecision } from '$lib/core/cooling/gate-decision';
 	import type { CoolingFacts } from '$lib/core/cooling/cooling-view';
-	import type { SafetyLimits } from '$lib/core/safety/limits';
-	import { twoStageRule } from '$lib/core/safety/two-stage-rule';
+	import type { SafetyLimits } from '$lib/core/rules/limits';
+	import { twoStageRule } from '$lib/core/rules/two-stage-rule';
 	import { durationText, instantText } from '$lib/present/time';
 	import { massText, tempText, type Habit } from '$lib/present/units';
 	import * as w from '$lib/present/wording';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { PullTimes } from '$lib/core/storage/pull';
-	import type { RefreezeVerdict, ThawPlace } from '$lib/core/storage/refreeze';
+	import type { PullTimes } from '$lib/core/rules/pull';
+	import type { RefreezeVerdict, ThawPlace } from '$lib/core/rules/refreeze';
 	import { instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
 	import * as w from '$lib/present/wording';

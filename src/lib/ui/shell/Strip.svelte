@@ -4,8 +4,8 @@
 	import { coolingStanding, type CoolingGlance } from '$lib/core/cooling/cooling-glance';
 	import { decisionAt, type GateDecision } from '$lib/core/cooling/gate-decision';
 	import { alarm } from './alarm.svelte';
-	import type { SafetyLimits } from '$lib/core/safety/limits';
-	import type { PullTimes } from '$lib/core/storage/pull';
+	import type { SafetyLimits } from '$lib/core/rules/limits';
+	import type { PullTimes } from '$lib/core/rules/pull';
 	import { clockText, instantText } from '$lib/present/time';
 	import { tempText, type Habit } from '$lib/present/units';
 	import { placeWords } from '$lib/present/wording/codes/words';

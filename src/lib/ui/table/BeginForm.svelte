@@ -2,7 +2,7 @@
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import type { Method } from '$lib/core';
-	import { methodKey } from '$lib/core/cooking/method';
+	import { methodKey } from '$lib/core/appliances';
 	import type { Away } from '$lib/core/serving/away';
 	import type { RouteName } from '$lib/core/serving/route-name';
 	import Press from '../kit/Press.svelte';

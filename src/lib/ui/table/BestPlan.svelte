@@ -3,7 +3,7 @@
 	import { cookSheet } from '$lib/core/serving/cook-sheet/cook-sheet';
 	import type { Away } from '$lib/core/serving/away';
 	import { planOfWay, type KeptBack } from '$lib/core/serving/cook-sheet/plan-of-way';
-	import { methodKey } from '$lib/core/cooking/method';
+	import { methodKey } from '$lib/core/appliances';
 	import type { Method } from '$lib/core';
 	import type { RouteName } from '$lib/core/serving/route-name';
 	import type { Route } from '$lib/core/serving/thaw-routes';

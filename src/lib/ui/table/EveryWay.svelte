@@ -2,7 +2,7 @@
 	import * as w from '$lib/present/wording';
 	import type { ComponentProps } from 'svelte';
 	import { thawingTime, type ConvertInput, type CookOption } from '$lib/core';
-	import { methodKey } from '$lib/core/cooking/method';
+	import { methodKey } from '$lib/core/appliances';
 	import type { CoreTemperatureClass } from '$lib/core/published/core-temperatures';
 	import { tenderC } from '$lib/core/published/dish-kinds';
 	import { addLate } from '$lib/core/serving/add-late';

@@ -1,5 +1,5 @@
 import type { ConvertInput, CookCurve, CookOption, LikelyTimes, State } from '$lib/core';
-import { methodKey } from '$lib/core/cooking/method';
+import { methodKey } from '$lib/core/appliances';
 import { waysClient } from '$lib/workers/ways-client';
 
 /** Ways to cook a pack and their curves, as a worker computes them: `options` null while those of the card count. */

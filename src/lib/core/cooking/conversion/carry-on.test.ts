@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
-import type { Method } from '../method.ts';
+import type { Method } from '../../appliances/index.ts';
 import { chickenPack } from '../../fixtures/chicken-pack.ts';
 import { carryOn, cookedSoFar, type CookBegun } from './carry-on.ts';
 import { convertCook } from './convert-cook.ts';

@@ -1,16 +1,7 @@
-import type { FoodSpec } from '../../foods/food-spec.ts';
-import type { Shape } from '../../heat/shape.ts';
-import type {
-	Kitchen,
-	Oven,
-	PressureCooker,
-	SlowCooker
-} from '../../kitchen/appliance-parameters.ts';
-import type { ApplianceName } from '../../kitchen/owned-appliances.ts';
+import type { ApplianceName, Method, State } from '../../appliances/index.ts';
+import type { CookQuestion } from '../../appliances/question.ts';
 import type { Pace } from '../../learning/pace.ts';
-import type { Advice, Reason } from '../../safety/best-advice.ts';
-import type { DishKind } from '../../published/dish-kinds.ts';
-import type { Method, State } from '../method.ts';
+import type { Advice, Reason } from '../../rules/reasons.ts';
 
 export interface Spread {
 	/** P10 */ from: number;
@@ -38,7 +29,7 @@ export interface CookOption {
 	advice: Advice;
 	/** codes with their numbers; wording comes later */
 	reasons: Reason[];
-	/** minutes before the start to heat the oven, 0 elsewhere; part of `totalMin` */
+	/** minutes before the food goes in: the oven gets hot, the bath's water warm; part of `totalMin` */
 	preheatMin?: number;
 	/** minutes until it is at pressure, likely */
 	comeUpMin: number | null;
@@ -53,23 +44,7 @@ export interface LearnedMinutes {
 	byMin: number;
 }
 
-export interface ConvertInput {
-	kind: DishKind;
-	food: FoodSpec;
-	/** as frozen, without liquidKg */
-	massKg: number;
-	/** one frozen block, and how many of them cook together */
-	block: Shape;
-	blockCount?: number;
-	arrangement?: 'side-by-side' | 'stacked';
-	/** as it lies when thawed, if different; loose kinds (meat-in-sauce, pulse-soup) need none */
-	thawed?: { shape: Shape; count: number; food?: FoodSpec; liquidKg?: number };
-	/** the pan it bakes in: the oven is then `filled`, as always for assembled-bake; otherwise a covered roaster */
-	pan?: { shape: Shape; food?: FoodSpec };
-	content: 'raw-meat' | 'cooked' | 'plain';
-	/** minimum core temperature of this pack */
-	coreC: number;
-	liquidKg: number;
+export interface ConvertInput extends CookQuestion {
 	/** what the recipe says (under pressure: minutes at pressure); null: the kind's own target */
 	known: {
 		method: Method;
@@ -78,20 +53,10 @@ export interface ConvertInput {
 		minutes: { from: number; to: number };
 	} | null;
 	methods?: Method[];
-	slowCooker?: SlowCooker;
-	pressureCooker?: PressureCooker;
-	oven?: Oven;
-	/** watts the burner on high puts into a pot, when measured */
-	burnerHighW?: number;
-	kitchen: Kitchen;
-	/** how cold the frozen pack goes in, when it was softened first; default −18 °C */
-	frozenStartC?: number;
-	/** cooked food that is only to be made hot again: safe core temperature, no cook value asked for */
-	reheat?: boolean;
 	/** how this household's appliances keep time, as learned from its cooks; none: as computed for their kind */
 	paces?: Partial<Record<ApplianceName, Pace>>;
 	/** what it learned of this dish; never below what is safe */
 	learned?: readonly LearnedMinutes[];
-	/** likely hours between 5 and 60 °C allowed in a slow cooker, when tightened; default 4 */
+	/** likely hours between 5 and 60 °C allowed, when tightened; default 4 */
 	dangerH?: number;
 }

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { brick, foodOfCase, heatCase } from '../../fixtures/heat-cases.ts';
 import { beef, chickenAndVegetables, high, low, pressure } from '../../fixtures/practice.ts';
 import { convertCook, type ConvertInput, type CookOption } from './convert-cook.ts';
-import type { Method, State } from '../method.ts';
+import type { Method, State } from '../../appliances/index.ts';
 
 const sea = { altitudeM: 0, roomC: 21 };
 

@@ -1,12 +1,16 @@
-import { foodFromSpec } from '../../foods/food-spec.ts';
-import { checkedShape } from '../../heat/shape.ts';
 import { requireRange } from '../../require-range.ts';
 import { nameNearest } from './judgement.ts';
 import { wayOf, type LikelyTimes, type Way, type WayBounds } from './option.ts';
 import { targetOf, type Target } from './target.ts';
 import type { ConvertInput, CookOption } from './conversion.ts';
-import { defaultMethods, sameSetting, type Method, type State } from '../method.ts';
-import { TableCache } from './scenario.ts';
+import {
+	defaultMethods,
+	sameSetting,
+	type Method,
+	type State
+} from '../../appliances/index.ts';
+import { checkedQuestion } from '../../appliances/checked-question.ts';
+import { TableCache } from '../../appliances/run/effort.ts';
 
 export type { LikelyTimes } from './option.ts';
 export type { ConvertInput, CookOption, Spread } from './conversion.ts';
@@ -85,15 +89,10 @@ function bothStates(
 }
 
 function check(input: ConvertInput): void {
-	requireRange('massKg', input.massKg, 0.0005, 25);
-	requireRange('coreC', input.coreC, 0, 95);
-	requireRange('liquidKg', input.liquidKg, 0, 20);
-	requireRange('blockCount', input.blockCount ?? 1, 1, 20);
-	requireRange('altitudeM', input.kitchen.altitudeM, -500, 9000);
-	requireRange('roomC', input.kitchen.roomC, -10, 50);
-	checkedShape(input.block);
-	foodFromSpec(input.food);
+	checkedQuestion(input);
+	if (input.dangerH !== undefined) requireRange('dangerH', input.dangerH, 0.1, 24);
 	if (!input.known) return;
 	requireRange('minutes.from', input.known.minutes.from, 0, 48 * 60);
 	requireRange('minutes.to', input.known.minutes.to, input.known.minutes.from, 48 * 60);
+	if (input.known.startC !== undefined) requireRange('startC', input.known.startC, -40, 100);
 }

@@ -1,11 +1,12 @@
+import { scenarioOf, type Method, type State } from '../../appliances/index.ts';
+import { comeUp, hold, releaseAndRest } from '../../appliances/pressure-cooker/pressure-phases.ts';
+import type { CookingState } from '../../appliances/run/cooking-state.ts';
+import { efforts, TableCache } from '../../appliances/run/effort.ts';
+import { stepTo } from '../../appliances/run/running-cook.ts';
+import { asLikely } from '../../appliances/run/unknowns.ts';
 import { requireRange } from '../../require-range.ts';
-import { scenarioOf } from './reference-scenario.ts';
 import type { ConvertInput } from './conversion.ts';
-import type { CookingState } from '../appliances/cooking-state.ts';
-import type { Method, State } from '../method.ts';
-import { comeUp, hold, releaseAndRest } from '../pressure/pressure-phases.ts';
-import { efforts, startedCook, TableCache } from './scenario.ts';
-import { asLikely } from './unknowns.ts';
+import { releaseOf, startedCook } from './timeline-of.ts';
 
 export interface CookCurve {
 	/** minutes after switching on; under pressure to the end of the rest */
@@ -19,7 +20,7 @@ const { slowS, pressureS, releaseS } = efforts.likely;
 
 /**
  * Coldest and warmest temperature of a pack while it cooks one way for `setMin` (minutes in the slow cooker or oven, minutes
- * at pressure), as likely. Null when it never comes to pressure, and for a microwave, of which only the heat it takes is known. Throws coded errors for broken input.
+ * at pressure), as likely. Null when it never comes to pressure. Throws coded errors for broken input.
  */
 export function cookCurve(input: {
 	convert: ConvertInput;
@@ -29,7 +30,6 @@ export function cookCurve(input: {
 }): CookCurve | null {
 	const setMin = requireRange('setMin', input.setMin, 0, 48 * 60);
 	const { method } = input;
-	if (method.appliance === 'microwave') return null;
 	// the household's own appliance runs through the same in so many times the minutes
 	const slower = input.convert.paces?.[method.appliance]?.factor ?? 1;
 	const computedMin = setMin / slower;
@@ -43,21 +43,14 @@ export function cookCurve(input: {
 		curve.coldestC.push(state.coldestC);
 		curve.warmestC.push(state.warmestC);
 	};
-	const state: CookingState = cook.pan ?? cook.pot;
-	record(state);
-	if (method.appliance === 'pressure-cooker' && cook.pot && cook.targetC !== undefined) {
-		const { pot, targetC, powerW } = cook;
+	record(cook);
+	if (cook.atPressure) {
+		const { pot, targetC, powerW } = cook.atPressure;
 		const common = { stepS: pressureS, onStep: () => record(pot) };
 		if (comeUp(pot, { ...common, powerW, targetC }) === null) return null;
 		hold(pot, { ...common, targetC, minutes: computedMin });
-		releaseAndRest(pot, { ...common, stepS: releaseS, release: method.release ?? 'natural' });
-	} else
-		while (state.minute < computedMin - 1e-9) {
-			const dtS = Math.min(slowS, (computedMin - state.minute) * 60);
-			if (cook.pan) cook.pan.step(dtS);
-			else cook.pot.step(dtS, { powerW: cook.powerW });
-			record(state);
-		}
-	record(state, true);
+		releaseAndRest(pot, { ...common, stepS: releaseS, release: releaseOf(method) });
+	} else stepTo(cook, computedMin, { stepS: slowS, onStep: () => record(cook) });
+	record(cook, true);
 	return { ...curve, minutes: curve.minutes.map((minute) => minute * slower) };
 }

@@ -1,7 +1,7 @@
 import { requireRange } from '../../require-range.ts';
 import type { ConvertInput, Spread } from './conversion.ts';
 import { cookCurve } from './cook-curve.ts';
-import type { Method, State } from '../method.ts';
+import type { Method, State } from '../../appliances/index.ts';
 
 /** How much slower or faster than forecast a single reading may make a cook (judgement: a probe can lie off the middle). */
 const widest = { from: 0.5, to: 2 } as const;

@@ -6,9 +6,9 @@ import { freezingTime } from '../../freezing/freezing-time.ts';
 import { thawingTime } from '../../freezing/thawing-time.ts';
 import { simulateInSurroundings } from '../../heat/simulate-in-surroundings.ts';
 import { convertCook } from './convert-cook.ts';
-import { runOven } from '../appliances/run-oven.ts';
-import { runPressureCooker } from '../pressure/run-pressure-cooker.ts';
-import { runSlowCooker } from '../appliances/run-slow-cooker.ts';
+import { runOven } from '../../appliances/oven/run-oven.ts';
+import { runPressureCooker } from '../../appliances/pressure-cooker/run-pressure-cooker.ts';
+import { runSlowCooker } from '../../appliances/slow-cooker/run-slow-cooker.ts';
 
 // Facts of physics, all else equal and within 2 % of numerical noise.
 const stew = foodOfCase({

@@ -1,35 +1,27 @@
-import { dishKinds } from '../../published/dish-kinds.ts';
-import type { ReasonCode } from '../../safety/best-advice.ts';
-import { frameOf, judge, refuse } from './judgement.ts';
-import { liquidInKg, scenarioOf } from './reference-scenario.ts';
-import { goalOf, type CookValues, type Target } from './target.ts';
-import type { ConvertInput, CookOption, Spread } from './conversion.ts';
-import { heatFamilyOf, sameSetting, type Method, type State } from '../method.ts';
-import { efforts, timelineOf, type Scenario, type TableCache } from './scenario.ts';
+import { applianceOf, sameSetting, scenarioOf, type Method, type State } from '../../appliances/index.ts';
+import { efforts, type TableCache } from '../../appliances/run/effort.ts';
+import type { LyingPiece, Scenario } from '../../appliances/run/scenario.ts';
+import {
+	reachedMin,
+	readyMin,
+	valueAt,
+	type Goal,
+	type Timeline
+} from '../../appliances/run/timeline.ts';
+import { asLikely, type Unknowns } from '../../appliances/run/unknowns.ts';
 import type { Pace } from '../../learning/pace.ts';
+import { dishKinds } from '../../published/dish-kinds.ts';
+import type { ReasonCode } from '../../rules/reasons.ts';
+import type { ConvertInput, CookOption, Spread } from './conversion.ts';
+import { frameOf, judge, refuse } from './judgement.ts';
 import { spreadOf } from './spread.ts';
-import { readyMin, reachedMin, valueAt, type Goal } from './timeline.ts';
-import { asLikely, unknownsOf, type Unknowns } from './unknowns.ts';
-import { fanOvenPreheatMin, preheatMinOf } from '../../kitchen/appliance-parameters.ts';
-import { thicknessM } from '../../heat/shape.ts';
-import { dividedFromKg, microwaveMin, standingMin } from '../appliances/microwave.ts';
+import { goalOf, type CookValues, type Target } from './target.ts';
+import { timelineOf } from './timeline-of.ts';
 
-/** Longest that is simulated, minutes from switching on or at pressure. */
-const longestMin: Readonly<Record<Method['appliance'], number>> = {
-	'slow-cooker': 16 * 60,
-	'pressure-cooker': 240,
-	oven: 12 * 60,
-	hob: 8 * 60,
-	'fan-oven': 6 * 60,
-	microwave: 60,
-	'water-bath': 12 * 60,
-	steamer: 6 * 60
-};
-
-/** A hold under pressure is never printed shorter, minutes: nobody sets one, and no lid is that exact (judgement). */
-const leastHoldMin = 2;
 /** A recipe's time counts as too short when what is safe takes this much longer. */
 const noticeably = 1.02;
+/** What no parameter of a model says: so much either way, as a logarithm, until an appliance's own pace is learned. Judgement. */
+const modelLog = 0.08;
 
 /** What is computed first: the likely times, before their ranges and what may be advised. */
 export interface LikelyTimes {
@@ -71,9 +63,8 @@ export function wayOf({
 	tables: TableCache;
 } & WayBounds): Way {
 	const rule = dishKinds[input.kind];
+	const appliance = applianceOf(method);
 	const scenario = scenarioOf(input, method, state);
-	const { added } = liquidInKg(input, method, state);
-	const frame = frameOf(input, scenario, method, state, added);
 	const option: CookOption = {
 		method,
 		state,
@@ -83,43 +74,34 @@ export function wayOf({
 		goodUntilMin: null,
 		coreEndC: null,
 		hazardH: null,
-		addLiquidL: added,
-		preheatMin: preheatFor(input, method),
+		addLiquidL: scenario.addedL,
+		preheatMin: appliance.preheatMin(input, method),
 		comeUpMin: null,
 		instead: null,
-		...frame
+		...frameOf(scenario)
 	};
 	const refused = (code: ReasonCode, values?: Record<string, number>) => {
 		refuse(option, code, values);
 		return { likely: { method, state, setMin: null, totalMin: null }, option: () => option };
 	};
-	const pressure = method.appliance === 'pressure-cooker';
-	if (method.appliance === 'microwave') return microwaveWay(input, method, state, option);
-	const never = neverIn(input, method);
+	const never = appliance.never(input, method);
 	if (never) return refused(never);
-	if (pressure && input.kind === 'assembled-bake') return refused('not-in-pressure-cooker');
+	const { leastHoldMin, longestMin } = appliance;
+	const atPressure = leastHoldMin !== undefined;
+	/** what is cooked on can be cooked too long */
+	const canBeTooMuch = appliance.cooksOn && !atPressure && !input.reheat;
 	const recipe = recipeMinOf(input, method);
-	const wanted =
-		method.appliance === 'water-bath' && recipe === null ? noCookValue : target.in(method);
-	const goal = {
-		...goalOf(input, wanted.likely),
-		...(method.appliance === 'water-bath' && bathGoal(method.bathC))
-	};
-	const highMin = rule.windows[heatFamilyOf(method)].high;
+	const wanted = target.in(method);
+	const goal = goalOf(input, method, wanted.likely);
+	const highMin = rule.windows[appliance.family(method)].high;
 	const likelyRun = timelineOf({
 		scenario,
 		unknowns: asLikely,
 		effort: efforts.likely,
 		tables,
 		marks: [goal, { ...goal, cookMin: wanted.from }],
-		until: {
-			...goal,
-			cookMin: Math.max(
-				wanted.to,
-				pressure || input.reheat || method.appliance === 'water-bath' ? 0 : highMin
-			)
-		},
-		longestMin: longestMin[method.appliance]
+		until: { ...goal, cookMin: Math.max(wanted.to, canBeTooMuch ? highMin : 0) },
+		longestMin
 	});
 	const pace = input.paces?.[method.appliance];
 	// what the appliance really takes is so many times what is computed for its kind
@@ -129,46 +111,55 @@ export function wayOf({
 	const safe = readyMin(likelyRun, { ...goal, cookMin: 0 });
 	const wantedMin = readyMin(likelyRun, goal);
 	const asWanted = wantedMin === null ? (notAfter?.setMin ?? null) : wantedMin * slower;
-	if (asWanted === null || safe === null)
-		return refused('never-ready', { longestMin: longestMin[method.appliance] });
+	if (asWanted === null || safe === null) return refused('never-ready', { longestMin });
 	const safeMin = safe * slower;
 	const ofKind = Math.max(safeMin, Math.min(asWanted, notAfter?.setMin ?? Infinity));
 	const computed = Math.max(safeMin, ofKind + learnedMinutes(input, method, state));
 	const least = Math.max(
-		pressure ? Math.min(leastHoldMin, recipe ?? Infinity) : 0,
+		atPressure ? Math.min(leastHoldMin, recipe ?? Infinity) : 0,
 		notBefore?.setMin ?? 0
 	);
 	const likely = Math.max(computed, least);
 	const whole = likely + comeUp;
 	/** the same moment of the run as computed */
 	const atLikely = likely / slower;
-	const afterSet = pressure
+	const afterSet = atPressure
 		? valueAt(likelyRun, likelyRun.totalMin, atLikely) - atLikely - (likelyRun.comeUpMin ?? 0)
-		: 0;
+		: appliance.standMin;
 	const before = option.preheatMin ?? 0;
 	const likelyTotal = Math.max(before + whole + afterSet, notBefore?.totalMin ?? 0);
 	const after = likelyTotal - before - whole;
-	const hazardAt = (run: typeof likelyRun, min: number) =>
-		Math.max(valueAt(run, run.hazardH, min), rule.loose ? valueAt(run, run.poolHazardH, min) : 0);
+	const hazardAt = (run: Timeline, min: number) => {
+		// what is held warmer than anything grows is counted to there
+		const toMin =
+			appliance.dangerToC === undefined
+				? min
+				: (reachedMin(run.setMin, run.coreC, appliance.dangerToC) ?? min);
+		return Math.max(
+			valueAt(run, run.hazardH, toMin),
+			rule.loose ? valueAt(run, run.poolHazardH, toMin) : 0
+		);
+	};
 
 	const withRange = (): CookOption => {
 		const coarse = (unknowns: Unknowns, solid: boolean) => {
+			const to = solid ? { ...goal, cookMin: 0 } : goal;
 			const run = timelineOf({
-				scenario: solid ? { ...scenario, piece: solidPiece(scenario) } : scenario,
+				scenario: solid ? asSolid(scenario) : scenario,
 				unknowns,
 				effort: efforts.spread,
 				tables,
-				until: goal,
-				longestMin: longestMin[method.appliance] * 1.5
+				until: to,
+				longestMin: longestMin * 1.5
 			});
-			const ready = readyMin(run, goal);
+			const ready = readyMin(run, to);
 			return {
-				minutes: ready === null ? null : Math.max(ready, least) + (run.comeUpMin ?? 0),
+				minutes: ready === null ? null : Math.max(ready, least / slower) + (run.comeUpMin ?? 0),
 				hazardH: hazardAt(run, ready ?? Infinity)
 			};
 		};
 		const spread = spreadOf(
-			unknownsOf(method, scenario.piece === null),
+			appliance.unknowns(scenario),
 			(u) => coarse(u, false),
 			(u) => coarse(u, true)
 		);
@@ -178,21 +169,28 @@ export function wayOf({
 			likely: likelyHazardH,
 			worst: Math.max(likelyHazardH, (spread?.hazardWorstH ?? Infinity) * Math.max(1, slower))
 		};
-		if (!pressure && !input.reheat && method.appliance !== 'water-bath') {
+		if (canBeTooMuch) {
 			const until = reachedMin(likelyRun.setMin, likelyRun.cookMin, highMin);
 			option.goodUntilMin = until !== null && until * slower > likely ? until * slower : null;
 		}
-		if (!spread || spread.slow01 === null) {
+		if (!spread || spread.slow01 === null || spread.solid01 === null) {
 			refuse(option, 'may-not-finish', { likelyMin: likely });
 			return option;
 		}
 		const range = recipeHalfRange(likelyRun, goal, wanted);
 		// what its cooks say of the next one takes the place of what is usual for its kind
+		const unsure = pace ? 0 : modelLog;
 		const fast01 = pace ? pace.from / pace.factor : spread.fast01;
 		const slow01 = pace ? pace.to / pace.factor : spread.slow01;
 		const bounds = {
-			from: whole * Math.exp(-Math.hypot(Math.log(Math.min(1, fast01)), range.down)),
-			to: whole * Math.exp(Math.hypot(Math.log(Math.max(1, slow01)), range.up))
+			from: whole * Math.exp(-Math.hypot(Math.log(Math.min(1, fast01)), range.down, unsure)),
+			to:
+				whole *
+				Math.max(
+					Math.exp(Math.hypot(Math.log(Math.max(1, slow01)), range.up, unsure)),
+					// the end that is printed is safe though the food conducts as a solid
+					spread.solid01
+				)
 		};
 		const set: Spread = {
 			from: Math.max(Math.min(least, likely), bounds.from - comeUp),
@@ -211,7 +209,7 @@ export function wayOf({
 				code: 'recipe-too-short',
 				values: { recipeMin: recipe, safeMin: ofKind }
 			});
-		judge(input, scenario, option, set, target);
+		judge(input, scenario, option, { longMin: set.to, goal, target });
 		sayLearned(option, pace, computed - ofKind);
 		option.computedMin = set;
 		if (option.advice !== 'refused') {
@@ -222,86 +220,6 @@ export function wayOf({
 		return option;
 	};
 	return { likely: { method, state, setMin: likely, totalMin: likelyTotal }, option: withRange };
-}
-
-const noCookValue: CookValues = { from: 0, likely: 0, to: 0 };
-
-/** A water bath makes food as warm as itself, and keeps it so until it is safe: within half a kelvin, 5 minutes at 70 °C's worth. */
-const bathGoal = (bathC: number) => ({ coreC: bathC - 0.5, lethality70Min: 5 });
-
-/** Minutes an appliance takes to get hot before anything goes in. */
-export function preheatFor(input: Pick<ConvertInput, 'oven'>, { appliance }: Method): number {
-	if (appliance === 'oven') return preheatMinOf(input.oven);
-	return appliance === 'fan-oven' ? fanOvenPreheatMin : 0;
-}
-
-/** Why a method is none at all for a dish; null where it may be one. */
-function neverIn(input: ConvertInput, method: Method): ReasonCode | null {
-	const bake = input.kind === 'assembled-bake' || input.pan !== undefined;
-	if (method.appliance === 'hob' && bake) return 'not-on-hob';
-	if (method.appliance === 'water-bath' && method.bathC < leastBathC) return 'bath-too-cool';
-	return null;
-}
-
-/** A water bath below this is no way to cook, °C. */
-const leastBathC = 55;
-
-/** A microwave's minutes are a sum of heat, not a run. It makes hot; it does not braise or roast. */
-function microwaveWay(
-	input: ConvertInput,
-	method: Extract<Method, { appliance: 'microwave' }>,
-	state: State,
-	option: CookOption
-): Way {
-	const raw = input.content === 'raw-meat';
-	const startC = state === 'thawed' ? 4 : (input.frozenStartC ?? -18);
-	const usual = (at: number) =>
-		microwaveMin({
-			food: input.food,
-			massKg: input.massKg,
-			startC: at,
-			powerW: method.powerW,
-			raw,
-			thicknessM: thicknessM(input.block)
-		});
-	const told = input.known && recipeMinOf(input, method);
-	const factor =
-		told && input.known
-			? told / usual(input.known.startC ?? (input.known.state === 'thawed' ? 4 : -18))
-			: 1;
-	const pace = input.paces?.microwave;
-	const likely = usual(startC) * Math.max(1, factor) * (pace?.factor ?? 1);
-	const set: Spread = pace
-		? { from: (likely * pace.from) / pace.factor, likely, to: (likely * pace.to) / pace.factor }
-		: { from: likely * 0.8, likely, to: likely * 1.3 };
-	const more = (min: number) => min + standingMin;
-	const total: Spread = { from: more(set.from), likely: more(likely), to: more(set.to) };
-	return {
-		likely: { method, state, setMin: likely, totalMin: total.likely },
-		option: () => {
-			option.coreEndC = Math.max(input.coreC, 74);
-			if (told && input.known?.state === state && likely > told * noticeably)
-				option.reasons.push({
-					code: 'recipe-too-short',
-					values: { recipeMin: told, safeMin: likely }
-				});
-			sayLearned(option, pace, 0);
-			option.reasons.push({ code: 'stir-and-stand', values: { minutes: standingMin } });
-			if (input.massKg > dividedFromKg)
-				option.reasons.push({
-					code: 'divide',
-					values: { massKg: input.massKg, limitKg: dividedFromKg }
-				});
-			if (raw) option.reasons.push({ code: 'only-heats' });
-			option.advice = raw ? 'refused' : input.massKg > dividedFromKg ? 'caution' : option.advice;
-			if (option.advice === 'refused') option.computedMin = set;
-			else {
-				option.setMin = set;
-				option.totalMin = total;
-			}
-			return option;
-		}
-	};
 }
 
 /** Minutes this household adds to a dish in this appliance from this state, or takes off. */
@@ -324,18 +242,22 @@ function recipeMinOf({ known, reheat }: ConvertInput, method: Method): number | 
 	return (known.minutes.from + known.minutes.to) / 2;
 }
 
-function solidPiece(s: Scenario): Scenario['piece'] {
-	return (
-		s.piece && {
-			...s.piece,
-			food: { ...s.piece.food, mobility: Math.min(1, s.piece.food.mobility ?? 1) }
-		}
-	);
-}
+const solid = (piece: LyingPiece | null): LyingPiece | null =>
+	piece && {
+		...piece,
+		food: { ...piece.food, mobility: Math.min(1, piece.food.mobility ?? 1) }
+	};
+
+/** The same with food that conducts no better than a solid. */
+const asSolid = (s: Scenario<Method>): Scenario<Method> => ({
+	...s,
+	piece: solid(s.piece),
+	apart: s.apart && { piece: solid(s.apart.piece) }
+});
 
 /** How far the recipe's own range moves the time, as logarithms down and up. */
 function recipeHalfRange(
-	run: Parameters<typeof readyMin>[0] & { comeUpMin: number | null },
+	run: Timeline & { comeUpMin: number | null },
 	goal: Goal,
 	wanted: CookValues
 ) {

@@ -4,7 +4,7 @@ import { it } from 'node:test';
 import { practice, type PracticeDish, type PracticeFact } from '../../fixtures/practice.ts';
 import type { Shape } from '../../heat/shape.ts';
 import { convertCook } from './convert-cook.ts';
-import type { Method } from '../method.ts';
+import type { Method } from '../../appliances/index.ts';
 
 /** Where the table lives; `WRITE_DOCS=1` writes it anew. */
 const page = new URL('../../../../../docs/practice.md', import.meta.url);

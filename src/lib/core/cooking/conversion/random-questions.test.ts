@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { brick } from '../../fixtures/heat-cases.ts';
 import { defaultCompositions } from '../../foods/default-compositions.ts';
 import { dishKindNames, dishKinds, type DishKind } from '../../published/dish-kinds.ts';
-import type { Method, State } from '../method.ts';
+import type { Method, State } from '../../appliances/index.ts';
 import { convertCook, convertSteps, type ConvertInput, type LikelyTimes } from './convert-cook.ts';
 
 /** A dish as it could be asked about: any kind, load and size. */

@@ -1,4 +1,4 @@
-import { asLikely, scaled, type UnknownName, type Unknowns } from './unknowns.ts';
+import { asLikely, scaled, type UnknownName, type Unknowns } from '../../appliances/run/unknowns.ts';
 
 /** A run's answer: how long, and the hours of the worst cell in the danger range. */
 export interface Outcome {
@@ -10,6 +10,8 @@ export interface SpreadResult {
 	/** factors on the likely time at P10 and P90; `slow01` null when the unfavourable end never gets there */
 	fast01: number;
 	slow01: number | null;
+	/** the same until it is safe with food that conducts no better than a solid (M = 1): what is printed carries that too */
+	solid01: number | null;
 	/** hours in the danger range at the unfavourable end */
 	hazardWorstH: number;
 	runs: number;
@@ -26,7 +28,7 @@ const neverFactor = 4;
 export function spreadOf(
 	names: readonly UnknownName[],
 	run: (u: Unknowns) => Outcome,
-	/** the same with food that conducts no better than a solid (M = 1), for the hours in the danger range */
+	/** until it is safe, with food that conducts no better than a solid (M = 1) */
 	runSolid: (u: Unknowns) => Outcome
 ): SpreadResult | null {
 	const likely = run(asLikely);
@@ -43,12 +45,14 @@ export function spreadOf(
 	}
 	const slow = run(designPoint(timeWeight));
 	const fast = run(scaled(designPoint(timeWeight), -1));
+	const solid = runSolid(designPoint(timeWeight));
 	const hazard = runSolid(designPoint(hazardWeight));
 	return {
 		fast01: fast.minutes === null ? 1 : Math.min(1, fast.minutes / base),
 		slow01: slow.minutes === null ? null : Math.max(1, slow.minutes / base),
-		hazardWorstH: Math.max(likely.hazardH, slow.hazardH, hazard.hazardH),
-		runs: names.length + 4
+		solid01: solid.minutes === null ? null : solid.minutes / base,
+		hazardWorstH: Math.max(likely.hazardH, slow.hazardH, hazard.hazardH, solid.hazardH),
+		runs: names.length + 5
 	};
 }
 

@@ -1,10 +1,16 @@
-import { dishKinds, type CookWindow } from '../../published/dish-kinds.ts';
-import { scenarioOf } from './reference-scenario.ts';
+import { dishKinds, type CookWindow, type HeatFamily } from '../../published/dish-kinds.ts';
 import type { ConvertInput } from './conversion.ts';
-import { heatFamilyOf, noHotter, type Method } from '../method.ts';
-import { efforts, timelineOf, type TableCache } from './scenario.ts';
-import { valueAt, type Goal } from './timeline.ts';
-import { asLikely } from './unknowns.ts';
+import {
+	applianceOf,
+	heatFamilyOf,
+	otherHeat01,
+	scenarioOf,
+	type Method
+} from '../../appliances/index.ts';
+import { efforts, type TableCache } from '../../appliances/run/effort.ts';
+import { timelineOf } from './timeline-of.ts';
+import { valueAt, type Goal } from '../../appliances/run/timeline.ts';
+import { asLikely } from '../../appliances/run/unknowns.ts';
 
 /** Cook values, minutes at 100 °C: the middle of the recipe's range and its ends. */
 export interface CookValues {
@@ -36,6 +42,10 @@ export function carriedOver(cookMin: number, from: CookWindow, to: CookWindow): 
 	return to.low * (to.high / to.low) ** u;
 }
 
+/** Hob and oven take a dish from another heat no further than so many times their usual point (common practice, docs/practice.md). */
+const overUsual = 1.25;
+const quick: ReadonlySet<HeatFamily> = new Set<HeatFamily>(['dry', 'covered']);
+
 const mapped = ({ from, likely, to }: CookValues, f: (value: number) => number): CookValues => ({
 	from: f(from),
 	likely: f(likely),
@@ -48,25 +58,39 @@ export function targetOf(input: ConvertInput, tables: TableCache): Target {
 	const windowOf = (method: Method) => windows[heatFamilyOf(method)];
 	const same = (value: number): CookValues => ({ from: value, likely: value, to: value });
 	if (input.reheat) return { shown: same(0), in: () => same(0), isClippedIn: () => false };
-	// a microwave's minutes make hot, and say nothing of how long a dish braises
-	if (!input.known || input.known.method.appliance === 'microwave')
+	const { known } = input;
+	const usual = (method: Method) =>
+		same(applianceOf(method).cooksOn ? windowOf(method).usual : 0);
+	if (!known) return { shown: same(windows.slow.usual), in: usual, isClippedIn: () => false };
+	const told = known.method;
+	const raw = recipeCookValues(input, known, tables);
+	// minutes of what only makes hot say nothing of how long a dish braises elsewhere
+	if (!applianceOf(told).cooksOn)
 		return {
 			shown: same(windows.slow.usual),
-			in: (method) => same(windowOf(method).usual),
+			in: (method) => (otherHeat01(method, told) < 1 ? raw : usual(method)),
 			isClippedIn: () => false
 		};
-	const told = input.known;
-	const raw = recipeCookValues(input, told, tables);
-	const own = windowOf(told.method);
+	const own = windowOf(told);
+	/** where it is tender sooner than slow cooking asks, nothing is lost by it */
+	const most = (method: Method) =>
+		quick.has(heatFamilyOf(method)) && heatFamilyOf(method) !== heatFamilyOf(told)
+			? windowOf(method).usual * overUsual
+			: Infinity;
 	return {
 		shown: mapped(raw, (value) => clip(value, own)),
-		// set no hotter than the recipe says, it never takes less than the recipe's own minutes
-		in: (method) =>
-			noHotter(method, told.method)
-				? raw
-				: mapped(raw, (value) => carriedOver(value, own, windowOf(method))),
+		in(method) {
+			const other01 = otherHeat01(method, told);
+			// set no hotter than the recipe says, it never takes less than the recipe's own minutes
+			if (other01 === 0) return raw;
+			if (!applianceOf(method).cooksOn) return same(0);
+			return mapped(raw, (value) => {
+				const carried = Math.min(carriedOver(value, own, windowOf(method)), most(method));
+				return Math.max(leastCookMin, value) ** (1 - other01) * carried ** other01;
+			});
+		},
 		isClippedIn: (method) =>
-			!noHotter(method, told.method) && (raw.likely < own.low || raw.likely > own.high)
+			otherHeat01(method, told) > 0.5 && (raw.likely < own.low || raw.likely > own.high)
 	};
 }
 
@@ -92,13 +116,17 @@ function recipeCookValues(
 	);
 }
 
-/** What must be reached: cook value, least core temperature, lethality. */
-export function goalOf(input: ConvertInput, cookMin: number): Goal {
+/** What must be reached in an appliance: cook value, least core temperature, lethality. */
+export function goalOf(input: ConvertInput, method: Method, cookMin: number): Goal {
 	const rule = dishKinds[input.kind];
 	const meatless = input.content === 'plain';
-	return {
-		cookMin,
-		coreC: Math.max(input.coreC, meatless ? 0 : rule.floorC),
-		lethality70Min: rule.lethality70Min
-	};
+	return applianceOf(method).goal(
+		{
+			cookMin,
+			coreC: Math.max(input.coreC, meatless ? 0 : rule.floorC),
+			lethality70Min: rule.lethality70Min
+		},
+		input,
+		method
+	);
 }

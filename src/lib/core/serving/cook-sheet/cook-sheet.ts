@@ -1,5 +1,5 @@
 import { thawingRange } from '../../freezing/thawing-range.ts';
-import type { ApplianceName } from '../../kitchen/owned-appliances.ts';
+import type { ApplianceName } from '../../appliances/index.ts';
 import { afterAway, beforeAway } from '../away.ts';
 import { changesWaterMin } from '../cold-water.ts';
 import {

@@ -1,6 +1,6 @@
 import type { CarriedOn } from '../../cooking/conversion/carry-on.ts';
 import type { CookOption, Spread } from '../../cooking/conversion/conversion.ts';
-import type { State } from '../../cooking/method.ts';
+import type { State } from '../../appliances/index.ts';
 import type { SheetPot } from './sheet-plan.ts';
 
 /** A way of a card as the pot of a sheet; null for one that is refused or never ready. */

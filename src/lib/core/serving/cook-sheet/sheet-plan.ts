@@ -1,6 +1,6 @@
 import type { Spread } from '../../cooking/conversion/conversion.ts';
-import type { Method, State } from '../../cooking/method.ts';
-import type { ApplianceName } from '../../kitchen/owned-appliances.ts';
+import type { Method, State } from '../../appliances/index.ts';
+import type { ApplianceName } from '../../appliances/index.ts';
 import type { LateAddition } from '../add-late.ts';
 import type { Away } from '../away.ts';
 import type { RouteName } from '../route-name.ts';

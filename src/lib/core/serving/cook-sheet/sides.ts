@@ -1,4 +1,4 @@
-import type { ApplianceName } from '../../kitchen/owned-appliances.ts';
+import type { ApplianceName } from '../../appliances/index.ts';
 import { usualCapacity } from '../../schedule/run-sheet.ts';
 import type { SheetStep, SheetTicks, SideDish } from './sheet-plan.ts';
 

@@ -1,4 +1,4 @@
-import type { Method } from '../../cooking/method.ts';
+import type { Method } from '../../appliances/index.ts';
 
 /** A use of an appliance by a meal or a packing day. */
 export interface ApplianceUse {

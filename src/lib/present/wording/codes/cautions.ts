@@ -1,4 +1,4 @@
-import type { CautionCode } from '../../../core/safety/cautions.ts';
+import type { CautionCode } from '../../../core/rules/cautions.ts';
 import type { SourceKey } from '../../../core/published/sources.ts';
 import { tempText, type Habit } from '../../units.ts';
 

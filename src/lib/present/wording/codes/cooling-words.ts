@@ -1,7 +1,7 @@
 import type { CoolingView } from '../../../core/cooling/cooling-view.ts';
-import { ruleGates, twoStageRule } from '../../../core/safety/two-stage-rule.ts';
+import { ruleGates, twoStageRule } from '../../../core/rules/two-stage-rule.ts';
 import { durationText } from '../../time.ts';
-import type { SafetyLimits } from '../../../core/safety/limits.ts';
+import type { SafetyLimits } from '../../../core/rules/limits.ts';
 import { lengthText, tempNumber, tempText, type Habit } from '../../units.ts';
 
 /** The outcome of a run in one sentence, and what to do about it. */

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
-import { reasonCodes } from '../../../core/safety/best-advice.ts';
-import { cautionCodes } from '../../../core/safety/cautions.ts';
-import { adoptedLimits } from '../../../core/safety/limits.ts';
+import { reasonCodes } from '../../../core/rules/reasons.ts';
+import { cautionCodes } from '../../../core/rules/cautions.ts';
+import { adoptedLimits } from '../../../core/rules/limits.ts';
 import { containerKeys } from '../../../core/published/containers.ts';
 import { sources } from '../../../core/published/sources.ts';
 import { cautionText } from './cautions.ts';

@@ -1,4 +1,4 @@
-import type { Reason } from '../../../core/safety/best-advice.ts';
+import type { Reason } from '../../../core/rules/best-advice.ts';
 import { durationText } from '../../time.ts';
 import {
 	dangerRangeText,

@@ -3,7 +3,7 @@ import type { ContainerKey } from '../../../core/published/containers.ts';
 import type { CoreTemperatureClass } from '../../../core/published/core-temperatures.ts';
 import type { PlaceName } from '../../../core/kitchen/places.ts';
 import type { StorageGroup } from '../../../core/published/storage-life.ts';
-import type { Method, State } from '../../../core/cooking/method.ts';
+import type { Method, State } from '../../../core/appliances/index.ts';
 import { ovenText, sidesText, tempText, volumeText, type Habit } from '../../units.ts';
 
 /** The words for every coded value. One place, so that a second language can be added. */

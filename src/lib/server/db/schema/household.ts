@@ -16,7 +16,7 @@ import { earlierAppliances, type OwnedAppliances } from '../../../core/kitchen/o
 import type { FreezerSetting } from '../../../core/storage/warm-spells.ts';
 import { freezerKinds } from '../../../core/published/freezer-kinds.ts';
 import type { LabelPaper } from '../../../core/published/label-papers.ts';
-import type { TightenedLimits } from '../../../core/safety/limits.ts';
+import type { TightenedLimits } from '../../../core/rules/limits.ts';
 
 /** One row: the household. */
 export const household = pgTable(

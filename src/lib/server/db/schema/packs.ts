@@ -12,7 +12,7 @@ import {
 	pgTable,
 	text
 } from 'drizzle-orm/pg-core';
-import { thawPlaces } from '../../../core/storage/refreeze.ts';
+import { thawPlaces } from '../../../core/rules/refreeze.ts';
 import type { StoredPart } from '../../../core/index.ts';
 import type { Nutrition } from '../../../core/foods/nutrition.ts';
 import type { AsIf } from '../../../core/serving/as-if.ts';

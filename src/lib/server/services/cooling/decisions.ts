@@ -6,8 +6,8 @@ import {
 import { coolingView } from '../../../core/cooling/cooling-view.ts';
 import type { TimedTemperature } from '../../../core/cooling/through-readings.ts';
 import { gateDecision } from '../../../core/cooling/gate-decision.ts';
-import { ruleGates, twoStageRule } from '../../../core/safety/two-stage-rule.ts';
-import type { SafetyLimits } from '../../../core/safety/limits.ts';
+import { ruleGates, twoStageRule } from '../../../core/rules/two-stage-rule.ts';
+import type { SafetyLimits } from '../../../core/rules/limits.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { CoolingDecision } from '../../db/schema/index.ts';

@@ -12,7 +12,7 @@ import {
 	type CoolingWay,
 	type CoolingWayName
 } from '../../../core/cooling/cooling-ways.ts';
-import { limitsFrom } from '../../../core/safety/limits.ts';
+import { limitsFrom } from '../../../core/rules/limits.ts';
 import { thicknessM, volumeM3 } from '../../../core/heat/shape.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { CoolingForecast, coolingRuns } from '../../db/schema/index.ts';

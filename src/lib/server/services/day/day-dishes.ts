@@ -1,5 +1,5 @@
 import { coolingWayNames, type CoolingWay } from '../../../core/cooling/cooling-ways.ts';
-import { limitsFrom } from '../../../core/safety/limits.ts';
+import { limitsFrom } from '../../../core/rules/limits.ts';
 import { airPressureKPa } from '../../../core/water/air-pressure.ts';
 import { boilingC } from '../../../core/water/saturation.ts';
 import type { CoolingOption } from '../../../core/schedule/choose-coolings.ts';

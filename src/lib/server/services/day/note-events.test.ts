@@ -17,7 +17,7 @@ import { stockKgByItem } from '../../queries/pantry.ts';
 import { takeOutKey } from '../../../core/schedule/component-packs.ts';
 import { coolAgain, coolingHelps, discardRun } from '../cooling/decisions.ts';
 import { coolingWayNames } from '../../../core/cooling/cooling-ways.ts';
-import { limitsFrom } from '../../../core/safety/limits.ts';
+import { limitsFrom } from '../../../core/rules/limits.ts';
 import { onChange } from '../../live/changes.ts';
 import { packDish } from '../packs/pack-dish.ts';
 import { prepDay } from './prep-lists.ts';

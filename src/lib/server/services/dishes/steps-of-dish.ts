@@ -4,7 +4,7 @@ import {
 	type ToldCooking
 } from '../../../core/steps/propose-steps.ts';
 import type { DishStep, StepLine } from '../../../core/steps/step.ts';
-import type { Method } from '../../../core/cooking/method.ts';
+import type { Method } from '../../../core/appliances/index.ts';
 import { piecesOfDish } from './pieces-of-dish.ts';
 import type { Dish } from '../../queries/dishes.ts';
 

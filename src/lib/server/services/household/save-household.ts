@@ -2,7 +2,7 @@ import { applianceNames } from '../../../core/kitchen/owned-appliances.ts';
 import { bowlFields } from '../../../schemas/bowl-fields.ts';
 import type { InferType } from 'yup';
 import type { Bowl } from '../../../core/index.ts';
-import { adoptedLimits, type TightenedLimits } from '../../../core/safety/limits.ts';
+import { adoptedLimits, type TightenedLimits } from '../../../core/rules/limits.ts';
 import type { appliancesSchema, kitchenSchema, rulesSchema } from '../../../schemas/household.ts';
 import type { Db } from '../../db/db.ts';
 import { getHousehold, type Household } from '../../queries/household.ts';

@@ -2,7 +2,7 @@ import { burnerHighW, type ApplianceName } from '../../../core/kitchen/owned-app
 import { grouped } from '../../../core/grouped.ts';
 import { applianceKey, type MeasuredCook } from '../../../core/learning/observe.ts';
 import { paceOf, type Pace } from '../../../core/learning/pace.ts';
-import type { Method } from '../../../core/cooking/method.ts';
+import type { Method } from '../../../core/appliances/index.ts';
 import { asIf } from '../../../core/serving/as-if.ts';
 import { lyingBy } from '../../../core/serving/lying-by.ts';
 import { stateOf } from '../../../core/serving/route-name.ts';

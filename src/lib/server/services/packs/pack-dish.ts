@@ -2,7 +2,7 @@ import * as w from '../../../present/wording/index.ts';
 import { partCookedStep } from '../../../core/foods/freezer-check.ts';
 import { containers, type ContainerKey } from '../../../core/published/containers.ts';
 import { packPlan } from '../../../core/packing/pack-plan.ts';
-import { limitsFrom } from '../../../core/safety/limits.ts';
+import { limitsFrom } from '../../../core/rules/limits.ts';
 import { cardQuestion } from '../../../core/serving/card-question.ts';
 import { dayIn } from '../../../present/time.ts';
 import { packRefusalText } from '../../../present/pack-words.ts';

@@ -5,7 +5,7 @@ import type { Item } from '../../../core/foods/item.ts';
 import type { Aisle } from '../../../core/published/aisles.ts';
 import { containers } from '../../../core/published/containers.ts';
 import { dishKinds } from '../../../core/published/dish-kinds.ts';
-import { limitsFrom } from '../../../core/safety/limits.ts';
+import { limitsFrom } from '../../../core/rules/limits.ts';
 import { cardQuestion } from '../../../core/serving/card-question.ts';
 import type { CookCardInput } from '../../../core/serving/cook-card.ts';
 import { guessKind } from '../../../formats/guess-dish.ts';

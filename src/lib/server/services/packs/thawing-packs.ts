@@ -1,5 +1,5 @@
-import { pullTimes, type PullTimes } from '../../../core/storage/pull.ts';
-import type { ThawPlace } from '../../../core/storage/refreeze.ts';
+import { pullTimes, type PullTimes } from '../../../core/rules/pull.ts';
+import type { ThawPlace } from '../../../core/rules/refreeze.ts';
 import type { Db } from '../../db/db.ts';
 import { packsByCode, packsIn, type Packing, type PackWithCard } from '../../queries/packs.ts';
 import { keepsDaysOf, thawMinutes } from './change-packs.ts';

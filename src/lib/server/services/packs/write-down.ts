@@ -3,7 +3,7 @@ import { type Item } from '../../../core/foods/item-catalogue.ts';
 import { namedStock } from '../../../core/foods/stock-name.ts';
 import { lumpBlock, planBlock, planLife } from '../../../core/packing/pack-plan.ts';
 import { isRawAnimalClass } from '../../../core/foods/raw-class.ts';
-import { limitsFrom } from '../../../core/safety/limits.ts';
+import { limitsFrom } from '../../../core/rules/limits.ts';
 import { cardQuestion } from '../../../core/serving/card-question.ts';
 import { containers, type ContainerKey } from '../../../core/published/containers.ts';
 import { coreTemperaturesC } from '../../../core/published/core-temperatures.ts';

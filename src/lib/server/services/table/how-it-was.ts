@@ -1,4 +1,4 @@
-import { methodKey } from '../../../core/cooking/method.ts';
+import { methodKey } from '../../../core/appliances/index.ts';
 import { goesIn, lastPot } from '../../../core/serving/cook-sheet/sheet-plan.ts';
 import type { CookCard } from '../../../core/serving/cook-card.ts';
 import type { RouteName } from '../../../core/serving/route-name.ts';

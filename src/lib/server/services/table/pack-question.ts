@@ -1,4 +1,4 @@
-import { limitsFrom } from '../../../core/safety/limits.ts';
+import { limitsFrom } from '../../../core/rules/limits.ts';
 import { asIf } from '../../../core/serving/as-if.ts';
 import { asOfToday, isCurrent } from '../../../core/serving/as-of-today.ts';
 import type { CookCard, CookCardInput } from '../../../core/serving/cook-card.ts';

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { Method } from '../../../core/cooking/method.ts';
+import type { Method } from '../../../core/appliances/index.ts';
 import type { RouteName } from '../../../core/serving/route-name.ts';
 import { refrigeratorDays } from '../../../core/published/after-thawing.ts';
 import { fillWeek, type DishStock } from '../../../core/serving/weeks/fill-week.ts';

@@ -1,4 +1,4 @@
-import { defaultMethods, methodKey } from '../../../core/cooking/method.ts';
+import { defaultMethods, methodKey } from '../../../core/appliances/index.ts';
 import type { CarriedOn, CookBegun } from '../../../core/cooking/conversion/carry-on.ts';
 import { cookSheet } from '../../../core/serving/cook-sheet/cook-sheet.ts';
 import { nextPot } from '../../../core/serving/cook-sheet/pot-of.ts';

@@ -1,9 +1,9 @@
 import { randomBytes } from 'node:crypto';
 import { airPressureKPa, boilingC } from '../../../core/index.ts';
-import { methodKey } from '../../../core/cooking/method.ts';
+import { methodKey } from '../../../core/appliances/index.ts';
 import { lyingBy } from '../../../core/serving/lying-by.ts';
 import type { Away } from '../../../core/serving/away.ts';
-import { staysHotMin } from '../../../core/cooking/holding.ts';
+import { staysHotMin } from '../../../core/rules/stays-hot.ts';
 import { planOfWay } from '../../../core/serving/cook-sheet/plan-of-way.ts';
 import type { RouteName } from '../../../core/serving/route-name.ts';
 import type { Compute } from '../../core-worker.ts';

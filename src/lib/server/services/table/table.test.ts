@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
 import ICAL from 'ical.js';
-import { methodKey } from '../../../core/cooking/method.ts';
+import { methodKey } from '../../../core/appliances/index.ts';
 import { cookSheet } from '../../../core/serving/cook-sheet/cook-sheet.ts';
 import { addDays } from '../../../core/units/day.ts';
 import { dayIn } from '../../../present/time.ts';

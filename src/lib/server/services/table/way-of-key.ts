@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import { applianceNames } from '../../../core/kitchen/owned-appliances.ts';
-import { hobLevels, methodKey, type Method } from '../../../core/cooking/method.ts';
+import { hobLevels, methodKey, type Method } from '../../../core/appliances/index.ts';
 import { routeNames, type RouteName } from '../../../core/serving/route-name.ts';
 
 const method = yup

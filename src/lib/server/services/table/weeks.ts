@@ -1,4 +1,4 @@
-import type { Method } from '../../../core/cooking/method.ts';
+import type { Method } from '../../../core/appliances/index.ts';
 import { waysInTime, type EveningWay } from '../../../core/serving/evening.ts';
 import type { RouteName } from '../../../core/serving/route-name.ts';
 import { clashes, type ApplianceUse, type Clash } from '../../../core/serving/weeks/clashes.ts';

@@ -2,7 +2,7 @@ import { fail } from '@sveltejs/kit';
 import {
 	measuredPressureCooker,
 	measuredSlowCooker
-} from '$lib/core/cooking/appliances/measured-appliances';
+} from '$lib/core/kitchen/measured-appliances';
 import { slowCookerModel } from '$lib/core/kitchen/appliance-parameters';
 import { CoreError } from '$lib/core';
 import * as w from '$lib/present/wording';

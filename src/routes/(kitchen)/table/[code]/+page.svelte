@@ -1,7 +1,7 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { methodKey } from '$lib/core/cooking/method';
+	import { methodKey } from '$lib/core/appliances';
 	import { tenderC } from '$lib/core/published/dish-kinds';
 	import { asIf } from '$lib/core/serving/as-if';
 	import type { CookCard } from '$lib/core/serving/cook-card';

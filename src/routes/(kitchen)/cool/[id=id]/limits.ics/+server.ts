@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { coolingView } from '$lib/core/cooling/cooling-view';
-import { limitsFrom } from '$lib/core/safety/limits';
-import { ruleGates } from '$lib/core/safety/two-stage-rule';
+import { limitsFrom } from '$lib/core/rules/limits';
+import { ruleGates } from '$lib/core/rules/two-stage-rule';
 import { gatesCalendar } from '$lib/formats/gates-ics';
 import { coolingRuleText } from '$lib/present/wording/codes/cooling-words';
 import { tempText } from '$lib/present/units';

@@ -3,7 +3,7 @@ import { error, fail } from '@sveltejs/kit';
 import { coreSchema, leftSchema, sideSchema } from '$lib/schemas/cook-sheet';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { neverOn } from '$lib/core/serving/never-on';
-import { methodKey } from '$lib/core/cooking/method';
+import { methodKey } from '$lib/core/appliances';
 import { addDays } from '$lib/core/units/day';
 import { dayIn } from '$lib/present/time';
 import { mealTimeMs } from '$lib/server/serve-time';

@@ -1,0 +1,37 @@
+import { CoreError } from '../errors.ts';
+import { foodDensityKgPerM3 } from '../foods/food-properties.ts';
+import { foodFromSpec } from '../foods/food-spec.ts';
+import { checkedShape, volumeM3 } from '../heat/shape.ts';
+import { requireRange } from '../require-range.ts';
+import type { CookQuestion } from './question.ts';
+
+/** A block and its weight belong together within this, by the food's density: air in a bag one way, a rounded length the other. */
+const mass01 = { least: 0.8, most: 1.25 } as const;
+
+/** Checks the numbers of a question. Throws coded errors for what is out of range or no number, and for a weight its block cannot have. */
+export function checkedQuestion(question: CookQuestion): void {
+	const { massKg, block, blockCount = 1, thawed, pan, kitchen } = question;
+	requireRange('massKg', massKg, 0.0005, 25);
+	requireRange('coreC', question.coreC, 0, 95);
+	requireRange('liquidKg', question.liquidKg, 0, 20);
+	requireRange('blockCount', blockCount, 1, 500);
+	requireRange('altitudeM', kitchen.altitudeM, -500, 9000);
+	requireRange('roomC', kitchen.roomC, -10, 50);
+	if (question.frozenStartC !== undefined) requireRange('frozenStartC', question.frozenStartC, -40, 5);
+	if (question.burnerHighW !== undefined) requireRange('burnerHighW', question.burnerHighW, 100, 10_000);
+	checkedShape(block);
+	if (thawed) {
+		checkedShape(thawed.shape);
+		requireRange('thawed.count', thawed.count, 1, 5000);
+		if (thawed.liquidKg !== undefined) requireRange('thawed.liquidKg', thawed.liquidKg, 0, 20);
+		if (thawed.food) foodFromSpec(thawed.food);
+	}
+	if (pan) checkedShape(pan.shape);
+	const food = foodFromSpec(question.food);
+	// a slab has no size
+	if (block.kind === 'slab') return;
+	const blockKg = volumeM3(block) * blockCount * foodDensityKgPerM3(food);
+	const share = massKg / blockKg;
+	if (share < mass01.least || share > mass01.most)
+		throw new CoreError('mass-and-block', { massKg, blockKg, blockCount });
+}
