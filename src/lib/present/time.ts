@@ -1,12 +1,21 @@
 import type { Habit } from './habit.ts';
 
-/** Minutes as a cook says them: 22 min, 1 h 35, 6 h 30, 2 days. Over three hours to five minutes, over ten to a quarter. */
+/** To a grain, and up rather than more than three per cent down: what is set for less is not done. */
+function safely(minutes: number, grain: number): number {
+	const nearest = Math.round(minutes / grain) * grain;
+	return nearest < minutes * 0.97 ? Math.ceil(minutes / grain) * grain : nearest;
+}
+
+/** Minutes as a cook says them: 22 min, 1 h 35, 6 h 30, 2 days 12 h. Over three hours to five minutes, over ten to a quarter, days to the hour. */
 export function durationText(minutes: number): string {
 	if (minutes < 0.5) return '0 min';
-	if (minutes < 60) return `${Math.round(minutes)} min`;
-	const grain = minutes > 600 ? 15 : minutes > 180 ? 5 : 1;
-	const rounded = Math.round(minutes / grain) * grain;
-	if (rounded >= 48 * 60) return `${Math.round(rounded / 1440)} days`;
+	const rounded = safely(minutes, minutes > 600 ? 15 : minutes > 180 ? 5 : 1);
+	if (rounded < 60) return `${rounded} min`;
+	if (rounded >= 48 * 60) {
+		const hours = Math.floor(rounded / 60);
+		const rest = hours % 24;
+		return `${Math.floor(hours / 24)} days${rest > 0 ? ` ${rest} h` : ''}`;
+	}
 	const h = Math.floor(rounded / 60);
 	const m = rounded % 60;
 	return m === 0 ? `${h} h` : `${h} h ${String(m).padStart(2, '0')}`;
@@ -16,7 +25,7 @@ export function durationText(minutes: number): string {
 export function rangeText(fromMin: number, toMin: number): string {
 	const [from, to] = [durationText(fromMin), durationText(toMin)];
 	if (from === to) return to;
-	if (fromMin < 60 && toMin < 60) return `${Math.round(fromMin)}–${Math.round(toMin)} min`;
+	if (fromMin < 60 && toMin < 60) return `${from.replace(' min', '')}–${to}`;
 	return `${from} – ${to}`;
 }
 

@@ -22,33 +22,36 @@ export function massText(kg: number, habit: Habit): string {
 	return `${trim(kg, 2)} kg`;
 }
 
-/** A volume: 240 mL, 1.5 L; 1 cup, 1⅓ cups by quarters, 2 tbsp. */
+/** A volume as it is measured out: 240 mL, 1.5 L; 1 cup, 1⅓ cups, 2 tbsp. Up to the next mark rather than short. */
 export function volumeText(litres: number, habit: Habit): string {
 	if (habit.system === 'us') {
 		const cups = litres / litresPer.cup;
-		if (cups < 0.24) return `${trim(Math.max(0.5, Math.round(cups * 32) / 2), 1)} tbsp`;
-		if (cups < 8) return `${quarters(cups)} ${cups < 1.1 ? 'cup' : 'cups'}`;
+		if (cups < 0.24) return `${trim(Math.max(0.5, upTo(cups * 32, 1) / 2), 1)} tbsp`;
+		if (cups < 8) return `${marked(cups)} ${cups < 1.03 ? 'cup' : 'cups'}`;
 		return `${trim(cups / 4, 1)} qt`;
 	}
 	const ml = litres * 1000;
-	if (ml < 995) return `${ml < 50 ? Math.round(ml) : Math.round(ml / 10) * 10} mL`;
+	if (ml < 995) return `${upTo(ml, ml < 50 ? 1 : 10)} mL`;
 	return `${trim(litres, 1)} L`;
 }
+
+/** To a grain, and up rather than more than three per cent short. */
+function upTo(value: number, grain: number): number {
+	const nearest = Math.round(value / grain) * grain;
+	return nearest < value * (1 - short01) ? Math.ceil(value / grain) * grain : nearest;
+}
+const short01 = 0.03;
 
 const marks = ['', '¼', '⅓', '½', '⅔', '¾'] as const;
 const values = [0, 0.25, 1 / 3, 0.5, 2 / 3, 0.75] as const;
 
-function quarters(cups: number): string {
-	let whole = Math.floor(cups);
-	let best = 0;
-	values.forEach((v, i) => {
-		if (Math.abs(cups - whole - v) < Math.abs(cups - whole - values[best])) best = i;
-	});
-	if (1 - (cups - whole) < Math.abs(cups - whole - values[best])) {
-		whole++;
-		best = 0;
-	}
-	return whole === 0 && best > 0 ? marks[best] : `${whole}${marks[best]}`;
+/** The nearest mark of a cup that is not short of it. */
+function marked(cups: number): string {
+	const least = cups * (1 - short01);
+	const whole = Math.floor(least);
+	const mark = values.findIndex((value) => whole + value >= least);
+	if (mark < 0) return `${whole + 1}`;
+	return whole === 0 && mark > 0 ? marks[mark] : `${whole}${marks[mark]}`;
 }
 
 /** A length of food or vessel: 32 mm, 18 cm; 1¼ in as 1.3 in. */

@@ -91,7 +91,7 @@ export interface Appliance<M extends AnyMethod = AnyMethod> {
 	/** Longest that is simulated, minutes from switching on, or at pressure. */
 	readonly longestMin: number;
 	/** It gets hot before the food goes in, minutes. */
-	preheatMin(question: Pick<CookQuestion, 'oven'>, method: M): number;
+	preheatMin(question: CookQuestion, method: M): number;
 	/** The food stands after it is switched off, minutes. */
 	readonly standMin: number;
 	/** What has to be reached, where that differs from the kind's own. */

@@ -21,6 +21,8 @@ export interface CoolingFacts {
 		slowMinutes: number[];
 		slowWarmestC: number[];
 		rule: CoolingRule;
+		/** so much longer than its middle another part of it is on the way from 57 to 21 °C */
+		leadMin?: number;
 	};
 	/** `hand`: read and typed by somebody; otherwise by a thermometer, which may have slipped out */
 	readings: { atMs: number; tempC: number; source?: 'hand' | 'file' | 'probe' }[];
@@ -88,8 +90,9 @@ const mostWarm = 40;
 /** What is kept of a run but how it falls: what a view and a glance have in common. */
 function gatesOf(run: CoolingFacts): Omit<CoolingGlance, 'falls'> {
 	const { curve, slow, readings } = knownFit(run);
-	const { clockStartMin, to21Min, to5Min } = gateTimes(curve);
-	const unfavourable = gateTimes(slow);
+	const { leadMin = 0 } = run.forecast;
+	const { clockStartMin, to21Min, to5Min } = gateTimes(curve, leadMin);
+	const unfavourable = gateTimes(slow, leadMin);
 	return {
 		rule: run.forecast.rule,
 		clockStartMin,

@@ -1,11 +1,12 @@
 import type { FoodSpec } from '../foods/food-spec.ts';
 import { foodProperties } from '../foods/food-properties.ts';
-import type { Shape } from '../heat/shape.ts';
+import { thicknessM, type Shape } from '../heat/shape.ts';
 import { refrigeratorSpare } from '../published/day-work.ts';
 import { judgeCooling } from '../rules/judge-cooling.ts';
 import type { SafetyLimits } from '../rules/limits.ts';
 import { twoStageRule } from '../rules/two-stage-rule.ts';
 import {
+	onRuleClock,
 	predictCooling,
 	type CoolingInput,
 	type CoolingPlace,
@@ -22,7 +23,8 @@ export const coolingWayNames = [
 	'pot-ice-bath',
 	'portions-freezer',
 	'pot-ice-bath-stirred',
-	'bags-ice-water'
+	'bags-ice-water',
+	'cut-portions-freezer'
 ] as const;
 export type CoolingWayName = (typeof coolingWayNames)[number];
 
@@ -89,12 +91,19 @@ const panWays: readonly CoolingWayName[] = [
 	'pot-counter',
 	'pot-refrigerator',
 	'pot-tap-then-ice',
-	'pot-ice-bath'
+	'pot-ice-bath',
+	'cut-portions-freezer'
 ];
+/** Ways for what runs: nothing is cut from a pot. */
+const potWays = coolingWayNames.filter((name) => name !== 'cut-portions-freezer');
+/** A portion of a bake, side by side and apart on a tray, metres. */
+const portionM = { lengthM: 0.1, widthM: 0.075 };
+/** Unfrozen food that a freezer takes at once of which nobody said how much it does, kg: a small chest's day (NCHFP, from memory). */
+const unknownFreezerKg = 5;
 
 /** The ways asked for that this vessel allows; all that it allows when none of them is. */
 function possibleWays({ vessel, names = coolingWayNames }: CoolingWaysInput): CoolingWayName[] {
-	const allowed = vessel.kind === 'pot' ? coolingWayNames : panWays;
+	const allowed = vessel.kind === 'pot' ? potWays : panWays;
 	const some = names.filter((name) => allowed.includes(name));
 	return some.length > 0 ? some : [...allowed];
 }
@@ -193,6 +202,10 @@ function oneWay(name: CoolingWayName, input: CoolingWaysInput): CoolingWay {
 			topInAir: true
 		},
 		'bags-ice-water': { ...spread(flatBag, bagM), places: [{ place: 'ice-bath' as const }] },
+		'cut-portions-freezer': {
+			...portions(m3, inPot),
+			places: [{ place: 'freezer' as const }]
+		},
 		'pot-ice-bath-stirred': {
 			vessels: 1,
 			shape: inPot,
@@ -210,7 +223,11 @@ function oneWay(name: CoolingWayName, input: CoolingWaysInput): CoolingWay {
 		vessels,
 		input: asked,
 		result,
-		verdict: judgeCooling({ likely: result, slow: result.slow }, result.rule, input.limits).verdict,
+		verdict: judgeCooling(
+			{ likely: onRuleClock({ ...result, growthLog: 0 }), slow: onRuleClock(result.slow) },
+			result.rule,
+			input.limits
+		).verdict,
 		coldMin: result.to5Min === null ? null : result.clockStartMin + result.to5Min,
 		slow: fromNow(result.slow),
 		iceKg: result.iceNeededKg === null ? null : result.iceNeededKg * vessels,
@@ -218,7 +235,17 @@ function oneWay(name: CoolingWayName, input: CoolingWaysInput): CoolingWay {
 			(how.places[0].place === 'refrigerator' && litres > refrigeratorTakesL(food, startC)) ||
 			(how.places[0].place === 'freezer' &&
 				litres * foodProperties(food, 20).densityKgPerM3 >
-					1000 * (input.freezerTakesKg ?? Infinity))
+					1000 * (input.freezerTakesKg ?? unknownFreezerKg))
+	};
+}
+
+/** A bake cut into portions as high as it stands in its pan. */
+function portions(m3: number, shape: Shape): { vessels: number; shape: Shape } {
+	const heightM = thicknessM(shape);
+	const each = portionM.lengthM * portionM.widthM * heightM;
+	return {
+		vessels: Math.max(1, Math.round(m3 / each)),
+		shape: { kind: 'brick', ...portionM, heightM }
 	};
 }
 

@@ -9,8 +9,11 @@ import {
 } from '../heat/simulate-in-surroundings.ts';
 import { thickened, volumeM3, type Shape } from '../heat/shape.ts';
 import { thermalTable, type ThermalTable } from '../heat/thermal-table.ts';
-import { judgeCooling } from '../rules/judge-cooling.ts';
-import { coolingRuleFor, twoStageRule, type CoolingRule } from '../rules/two-stage-rule.ts';
+import { judgeCooling, type GateTimes } from '../rules/judge-cooling.ts';
+import { cereus, perfringens } from '../rules/growth.ts';
+import { WorstCell } from './worst-cell.ts';
+import { adoptedLimits } from '../rules/limits.ts';
+import { coolingRuleFor, riceGates, twoStageRule, type CoolingRule } from '../rules/two-stage-rule.ts';
 import { latentIceJPerKg } from '../published/choi-okos.ts';
 import { places, type PlaceName } from '../kitchen/places.ts';
 
@@ -25,20 +28,26 @@ export interface CoolingResult {
 	/** minutes after the warmest point passed 57 °C (after the start if it began below); null if not within 24 h */
 	to21Min: number | null;
 	to5Min: number | null;
-	/** `two-stage`, or `four-hours` when the food starts below 57 °C */
+	/** `two-stage`, or `four-hours` for what was made from ingredients at room temperature */
 	rule: CoolingRule;
 	/** `at-risk`: passes as likely, not at the unfavourable end of what is unknown */
 	verdict: 'pass' | 'at-risk' | 'fail';
 	failed: null | 'to21' | 'to5';
 	iceNeededKg: number | null;
-	/** minutes from the start until the clock of the rule began (57 °C passed) */
+	/** minutes from the start until the warmest point passed 57 °C */
 	clockStartMin: number;
+	/** so much longer than its middle another part of it was on the way from 57 to 21 °C: the rule's clock is of that part */
+	leadMin: number;
+	/** growth in the worst of it at the unfavourable end, logarithms to base 10 */
+	growthLog: number;
 	/** the curve at the unfavourable end */
 	slow: {
 		minutes: ArrayLike<number>;
 		warmestC: ArrayLike<number>;
 		to21Min: number | null;
 		to5Min: number | null;
+		leadMin: number;
+		growthLog: number;
 	};
 }
 
@@ -54,6 +63,10 @@ export interface CoolingInput {
 	roomC?: number;
 	refrigeratorC?: number;
 	freezerC?: number;
+	/** made from ingredients at room temperature, not cooked: four hours to 5 °C */
+	fromRoom?: boolean;
+	/** cooked rice or pasta: what grows there is another */
+	rice?: boolean;
 	/** a vessel whose top stands out of the water: its top meets the room's air; default: water on every face */
 	topInAir?: boolean;
 }
@@ -69,8 +82,11 @@ const jointShare = 1 / Math.sqrt(3);
 export function predictCooling(input: CoolingInput): CoolingResult {
 	if (input.places.length === 0) throw new CoreError('no-stages');
 	requireRange('startC', input.startC, -1, 105);
-	const rule = coolingRuleFor(input.startC);
+	for (const name of ['roomC', 'refrigeratorC', 'freezerC'] as const)
+		if (input[name] !== undefined) requireRange(name, input[name], -60, 60);
+	const rule = coolingRuleFor(input.fromRoom ?? false);
 	const table = thermalTable(input.food);
+	if (input.shape.kind !== 'slab') requireRange('volumeL', volumeM3(input.shape) * 1000, 0, 1000);
 	const likely = coolingRun(input, table, { h01: 1, thickness01: 1, warmer01: 0 });
 	const slow = coolingRun(
 		{ ...input, food: { ...input.food, mobility: Math.min(1, input.food.mobility ?? 1) } },
@@ -84,7 +100,13 @@ export function predictCooling(input: CoolingInput): CoolingResult {
 		to21Min: likely.to21Min,
 		to5Min: likely.to5Min,
 		rule,
-		...judgeCooling({ likely, slow }, rule),
+		...judgeCooling(
+			{ likely: onRuleClock(likely), slow: onRuleClock(slow) },
+			rule,
+			input.rice ? { ...adoptedLimits, ...riceGates } : undefined
+		),
+		leadMin: likely.leadMin,
+		growthLog: slow.growthLog,
 		iceNeededKg: onIce
 			? heatToRemoveJ(input, table, ontoIceC(input, likely)) / latentIceJPerKg
 			: null,
@@ -93,9 +115,17 @@ export function predictCooling(input: CoolingInput): CoolingResult {
 			minutes: slow.minutes,
 			warmestC: slow.warmestC,
 			to21Min: slow.to21Min,
-			to5Min: slow.to5Min
+			to5Min: slow.to5Min,
+			leadMin: slow.leadMin,
+			growthLog: slow.growthLog
 		}
 	};
+}
+
+/** Gate times on the rule's clock, which is that of the part of the food that takes longest. */
+export function onRuleClock({ to21Min, to5Min, leadMin, growthLog }: Pick<CoolingResult['slow'], 'to21Min' | 'to5Min' | 'leadMin' | 'growthLog'>): GateTimes {
+	const later = (min: number | null) => (min === null ? null : min + leadMin);
+	return { to21Min: later(to21Min), to5Min: later(to5Min), growthLog };
 }
 
 /** How warm the food is when it comes onto ice: what other places took before, the ice need not take. */
@@ -164,6 +194,7 @@ function coolingRun(
 			: stage.ambientC + leftJ / ((bath.iceKg + bath.waterKg + 0.1) * waterJPerKgK);
 	};
 	const falling = (tempC: number) => ({ of: 'warmest', tempC, direction: 'falling' }) as const;
+	const worst = new WorstCell(input.rice ? cereus : perfringens);
 	const run = simulateInSurroundings({
 		food: input.food,
 		shape,
@@ -178,16 +209,20 @@ function coolingRun(
 			falling(twoStageRule.firstGateC),
 			falling(twoStageRule.secondGateC)
 		],
+		onStep: (body, dtS) => worst.book(body, dtS),
 		stopWhenAllCrossed: true
 	});
 	const clockStartMin = run.crossedMin[0] ?? dayMin;
 	const since = (at: number | null) =>
 		at === null || at - clockStartMin > dayMin ? null : Math.max(0, at - clockStartMin);
+	const to21Min = since(run.crossedMin[1]);
 	return {
 		minutes: run.minutes,
 		warmestC: run.warmestC,
 		clockStartMin,
-		to21Min: since(run.crossedMin[1]),
+		leadMin: Math.max(0, worst.firstStageMin - (to21Min ?? Infinity)),
+		growthLog: worst.growthLog,
+		to21Min,
 		to5Min: since(run.crossedMin[2])
 	};
 }

@@ -153,9 +153,13 @@ export interface ClockedGateTimes extends GateTimes {
 	clockStartMin: number;
 }
 
-/** When a curve starts the clock of its rule and passes the gates. */
-export function gateTimes(curve: readonly TimedTemperature[]): ClockedGateTimes {
-	const clockStartMin = passedAtMin(curve, twoStageRule.startC) ?? curve.at(-1)?.minute ?? 0;
+/**
+ * When a curve starts the clock of its rule and passes the gates. It is the curve of the middle: another part of the food takes `leadMin`
+ * longer, and its clock counts.
+ */
+export function gateTimes(curve: readonly TimedTemperature[], leadMin = 0): ClockedGateTimes {
+	const middleMin = passedAtMin(curve, twoStageRule.startC) ?? curve.at(-1)?.minute ?? 0;
+	const clockStartMin = Math.max(Math.min(0, middleMin), middleMin - leadMin);
 	const since = (tempC: number) => {
 		const at = passedAtMin(curve, tempC);
 		return at === null ? null : Math.max(0, at - clockStartMin);

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { keepsDays } from '../rules/pull.ts';
+import { keepsDays } from '../rules/refrigerator-days.ts';
 import { storageLife } from '../storage/storage-life.ts';
 import { storageLifeTable } from '../published/storage-life.ts';
 import { dishFacts, type FactLine } from './dish-facts.ts';

@@ -65,6 +65,8 @@ export interface SurroundingsInput {
 	stirred?: boolean;
 	/** ambient of the current stage, asked before each step with the heat (J) the food took in so far; for baths that warm */
 	ambientAt?: (stage: Stage, sinceStartMin: number, heatTakenJ: number) => number;
+	/** called after each step, with the body as it is then */
+	onStep?: (body: Body, dtS: number) => void;
 	/** amounts of heat taken in (J) whose time is asked for */
 	heatMarksJ?: readonly number[];
 	/** built once and reused when many runs share a food */
@@ -170,6 +172,7 @@ export function simulateInSurroundings(input: SurroundingsInput): Run {
 				calmS = calmStepS({ calmS, steadyS, dtS, progress01: Math.abs(taken) / toEvenOutJ });
 			if (capC !== undefined) steamJ += body.cap(capC);
 			if (input.stirred) body.stir();
+			input.onStep?.(body, dtS);
 			const before = now;
 			now = read();
 			const fromS = timeS;

@@ -117,8 +117,8 @@ export function pressureCookerModel(
 /** How much a fan raises heat transfer in an oven: 25 over 18 W/m²K (from memory, judgement). */
 export const fanGain = 25 / 18;
 
-/** Heat from the oven's air to the wall of a covered dish, W/K: a deep roaster, and a wide flat dish (calibrated to common practice). */
-export const dishOvenWPerK = { roaster: 1.7, 'wide-dish': 3 } as const;
+/** Heat from the oven's air to the wall of a covered dish, W/K: a deep roaster, a wide flat dish, and a casserole of which nobody says (calibrated to common practice). */
+export const dishOvenWPerK = { roaster: 1.7, 'wide-dish': 3, casserole: Math.sqrt(1.7 * 3) } as const;
 
 /** Covered dish in an oven, with liquid. */
 export function roasterModel(

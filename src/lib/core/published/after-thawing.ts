@@ -12,9 +12,11 @@ export const refrigeratorDays: Readonly<Record<StorageGroup, number>> = {
 	'egg-bake': 3,
 	pizza: 3,
 	gravy: 3,
-	bacon: 7,
+	/** opened or thawed, and home-cooked, as other cured meat: one figure for all smoked and cured */
+	bacon: 3,
 	'sausage-raw': 1,
-	'sausage-cooked': 7,
+	/** a dish of them is a leftover; seven days are for an unopened pack */
+	'sausage-cooked': 3,
 	'cured-meat': 3,
 	'ground-meat': 1,
 	'steaks-chops-roasts': 3,

@@ -35,6 +35,8 @@ export interface DishKindRule {
 	readonly zK: number;
 	/** slow and under pressure, doneness means the same: their windows have the same ends, or ends in a fixed ratio */
 	readonly windows: Readonly<Record<HeatFamily, CookWindow>>;
+	/** its doneness is the same in every heat: a roast that is pulled is pulled anywhere; else a place in each heat's own window */
+	readonly sameEverywhere?: boolean;
 	/** core temperature below which it is not done whatever the pack says, °C */
 	readonly floorC: number;
 	readonly lethality70Min: number;
@@ -116,20 +118,23 @@ const bake: DishKindRule = {
 };
 
 export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
-	'tough-cut': braised,
+	'tough-cut': { ...braised, sameEverywhere: true },
 	/** stewing cubes up to 5 cm: collagen, by the mean of the pieces */
 	'braised-pieces': {
 		...braised,
 		zK: 30,
 		windows: everywhere(
 			{ low: 70, usual: 118, high: 230 },
-			{ pressure: 132, dry: 110, covered: 110 }
+			{ pressure: 132, dry: 86, covered: 86 }
 		)
 	},
 	'lean-pieces': {
 		measure: 'coldest',
 		zK: 33,
-		windows: inTwo({ low: 1, usual: 4, high: 15 }, { low: 5, usual: 38, usualSlow: 38, high: 60 }),
+		windows: {
+			...inTwo({ low: 1, usual: 4, high: 15 }, { low: 5, usual: 38, usualSlow: 35, high: 60 }),
+			covered: { low: 1, usual: 3, high: 15 }
+		},
 		floorC: 63,
 		lethality70Min: 5,
 		loose: false,
@@ -174,7 +179,7 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'pulse-soup': {
 		measure: 'coldest',
 		zK: 33,
-		windows: everywhere({ low: 8, usual: 25, high: 90 }, { pressure: 64 }),
+		windows: everywhere({ low: 8, usual: 25, high: 90 }, { pressure: 64, covered: 17, dry: 17 }),
 		floorC: 73.9,
 		lethality70Min: 5,
 		loose: true,
@@ -189,7 +194,8 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 		measure: 'coldest',
 		zK: 33,
 		windows: {
-			...everywhere({ low: 15, usual: 25, high: 60 }),
+			...everywhere({ low: 5, usual: 8.5, high: 45 }),
+			pressure: { low: 15, usual: 25, high: 60 },
 			// vegetables stay firmer where it is slow: half as much again
 			slow: { low: 22.5, usual: 37.5, high: 90 }
 		},
@@ -206,7 +212,11 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'soft-vegetables': {
 		measure: 'coldest',
 		zK: 33,
-		windows: everywhere({ low: 2, usual: 5, high: 20 }, { pressure: 6 }),
+		windows: {
+			...everywhere({ low: 0.5, usual: 1.2, high: 20 }),
+			pressure: { low: 2, usual: 6, high: 20 },
+			slow: { low: 2, usual: 5, high: 20 }
+		},
 		floorC: 70,
 		lethality70Min: 2,
 		loose: false,

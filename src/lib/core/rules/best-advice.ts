@@ -64,13 +64,7 @@ export function bestAdvice(facts: AdviceFacts): { advice: Advice; reasons: Reaso
 					add('caution', 'only-flat', { thicknessM: facts.thicknessM, limitM: flatM });
 				if (facts.massKg > lightKg + 1e-9)
 					add('caution', 'only-light', { massKg: facts.massKg, limitKg: lightKg });
-				// thicker or heavier than a flat pack, fewer hours are allowed: no size is refused at a stroke, and none is let off
-				const allowedH =
-					limitH *
-					Math.min(1, flatM / facts.thicknessM) ** 2 *
-					Math.min(1, lightKg / facts.massKg) ** 2;
-				if (worst > allowedH)
-					add('refused', 'hours-in-danger-worst', { likely, worst, limitH: allowedH });
+				if (worst > limitH) add('refused', 'hours-in-danger-worst', { likely, worst, limitH });
 			}
 			break;
 		case 'cooked':

@@ -1,3 +1,4 @@
+import { twoHours } from './two-hours.ts';
 import { requireRange } from '../require-range.ts';
 import type { SourceKey } from '../published/sources.ts';
 import type { StorageGroup } from '../published/storage-life.ts';
@@ -7,7 +8,6 @@ export const holdsFullH = 48;
 export const holdsHalfH = 24;
 /** At or below this, or with ice crystals in it, food may be frozen again; above it for longer than two hours it goes. */
 export const refreezeC = 4;
-const warmLimitH = 2;
 
 /** Food that was never warmer stays hard: it is kept as it is. Judgement. */
 const hardC = -10;
@@ -80,6 +80,10 @@ export function powerCutVerdict(input: PowerCutQuestion): PowerCutVerdict {
 		reason,
 		source: 'power-cut'
 	});
+	for (const name of ['warmestC', 'aboveH', 'coveredH', 'unfrozenH', 'keepsDays'] as const) {
+		const value = input[name];
+		if (value !== null && value !== undefined) requireRange(name, value, name === 'warmestC' ? -80 : 0, 1e4);
+	}
 	const { warmestC, iceCrystals } = input;
 	const covered = warmestC !== null && (input.coveredH ?? 0) >= outH - 1e-6;
 	const within = outH <= holdsH(input.fill01) && !input.doorOpened;
@@ -90,8 +94,11 @@ export function powerCutVerdict(input: PowerCutQuestion): PowerCutVerdict {
 	}
 	if (warmestC !== null && warmestC > refreezeC) {
 		if (isHarmless(input.groups)) return is('refreeze', 'harmless');
-		return (input.aboveH ?? Infinity) > warmLimitH
-			? is('discard', 'warm-long')
+		// the hours that no reading covers may have been warm too: a warm reading never helps
+		const unreadH = Math.max(0, outH - (input.coveredH ?? 0));
+		const mayBeWarmH = (input.aboveH ?? outH) + unreadH;
+		return mayBeWarmH > twoHours.outH
+			? is('discard', (input.aboveH ?? Infinity) > twoHours.outH ? 'warm-long' : 'warm-unknown')
 			: is('cook-now', 'warm-short');
 	}
 	if (covered) {
@@ -104,7 +111,7 @@ export function powerCutVerdict(input: PowerCutQuestion): PowerCutVerdict {
 	if (iceCrystals === false) {
 		if (isHarmless(input.groups)) return is('refreeze', 'harmless');
 		// warm, no ice, and nobody knows how long: no longer than the cut, that is all
-		return outH > warmLimitH ? is('discard', 'warm-unknown') : is('cook-now', 'warm-short');
+		return outH > twoHours.outH ? is('discard', 'warm-unknown') : is('cook-now', 'warm-short');
 	}
 	if (within) return is('keep', 'within-hours');
 	return is('look', input.doorOpened ? 'opened' : 'beyond-hours');

@@ -1,4 +1,6 @@
 import type { SourceKey } from '../published/sources.ts';
+import { requireRange } from '../require-range.ts';
+import { twoHours } from './two-hours.ts';
 
 /** Where a pack is put to thaw. */
 export const thawPlaces = ['refrigerator', 'cold-water', 'microwave', 'counter'] as const;
@@ -18,13 +20,10 @@ export interface RefreezeVerdict {
 	source: SourceKey;
 }
 
-/** Hours perishable food may stand outside the refrigerator (USDA FSIS). */
-export const outsideH = 2;
-
 /**
  * Whether what was taken out may go back into the freezer (USDA FSIS, The big thaw): thawed in the refrigerator, yes, within its
  * days; in cold water or the microwave, cooked first; on the counter beyond two hours, not at all. Cooked since, and cooled as the
- * rule asks, yes. Never thawed at all: it is put back.
+ * rule asks, yes, where it was cooked in time: cooking does not undo what grew before it. Never thawed at all: it is put back.
  */
 export function refreeze(input: {
 	place: ThawPlace;
@@ -37,7 +36,20 @@ export function refreeze(input: {
 	cookedSince: boolean;
 }): RefreezeVerdict {
 	const source: SourceKey = 'fsis-thawing';
-	if (input.cookedSince) return { outcome: 'refreeze', reason: 'cooked-since', source };
+	requireRange('outH', input.outH, 0, 1e5);
+	requireRange('keepsDays', input.keepsDays, 0, 365);
+	if (input.thawedAfterH !== null) requireRange('thawedAfterH', input.thawedAfterH, 0, 1e5);
+	const uncooked = uncookedVerdict(input, source);
+	return input.cookedSince && uncooked.outcome !== 'discard'
+		? { outcome: 'refreeze', reason: 'cooked-since', source }
+		: uncooked;
+}
+
+/** As if it had not been cooked: since it was taken out, all of the time counts. */
+function uncookedVerdict(
+	input: Parameters<typeof refreeze>[0],
+	source: SourceKey
+): RefreezeVerdict {
 	switch (input.place) {
 		case 'refrigerator': {
 			const thawedH = Math.max(0, input.outH - (input.thawedAfterH ?? 0));
@@ -48,11 +60,11 @@ export function refreeze(input: {
 		case 'cold-water':
 		case 'microwave': {
 			const sinceThawedH = input.outH - (input.thawedAfterH ?? 0);
-			if (sinceThawedH > outsideH) return { outcome: 'discard', reason: 'out-too-long', source };
+			if (sinceThawedH > twoHours.outH) return { outcome: 'discard', reason: 'out-too-long', source };
 			return { outcome: 'cook-first', reason: 'thawed-in-water', source };
 		}
 		case 'counter':
-			return input.outH > outsideH
+			return input.outH > twoHours.outH
 				? { outcome: 'discard', reason: 'out-too-long', source }
 				: { outcome: 'cook-first', reason: 'thawed-in-water', source };
 	}

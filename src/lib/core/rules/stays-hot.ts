@@ -37,7 +37,7 @@ export function staysHotMin(input: {
 				surface: { side: standsWPerM2K, bottom: standsWPerM2K, top: standsWPerM2K }
 			}
 		],
-		crossings: [{ of: 'mean', tempC: dangerC.to, direction: 'falling' }],
+		crossings: [{ of: 'coldest', tempC: dangerC.to, direction: 'falling' }],
 		stopWhenAllCrossed: true
 	});
 	return run.crossedMin[0] ?? longestMin;

@@ -1,7 +1,8 @@
 import { refrigeratorDays } from '../published/after-thawing.ts';
 import type { StorageGroup } from '../published/storage-life.ts';
 import type { SourceKey } from '../published/sources.ts';
-import { outsideH } from './refreeze.ts';
+import { requireRange } from '../require-range.ts';
+import { twoHours } from './two-hours.ts';
 
 /** What somebody asks about, in the words of a kitchen. */
 export const goodKinds = [
@@ -20,10 +21,8 @@ const groupOf: Readonly<Record<GoodKind, StorageGroup>> = {
 	rice: 'grains-pulses',
 	'raw-poultry-fish-mince': 'poultry-pieces',
 	'raw-whole-cut': 'steaks-chops-roasts',
-	'smoked-cured': 'bacon'
+	'smoked-cured': 'cured-meat'
 };
-/** Above 32 °C outside the refrigerator (USDA FSIS). */
-const hotDayH = 1;
 
 export interface StillGood {
 	outcome: 'good' | 'last-day' | 'quality-only' | 'discard';
@@ -65,6 +64,7 @@ export function stillGood(input: {
 	});
 	if (input.swollen) return discard('swollen');
 	const { place, amount } = input;
+	if (amount !== null) requireRange('amount', amount, 0, 1e5);
 	if (place === 'freezer')
 		return { outcome: 'quality-only', reason: 'frozen-safe', limit: null, source };
 	if (input.reheated) return discard('reheated-before');
@@ -76,7 +76,12 @@ export function stillGood(input: {
 			? { outcome: 'last-day', reason: 'last-day', limit: days, source }
 			: { outcome: 'good', reason: 'within-days', limit: days, source };
 	}
-	const hours = place === 'hot-day' ? hotDayH : outsideH;
+	const hours =
+		input.kind === 'rice'
+			? twoHours.riceH
+			: place === 'hot-day'
+				? twoHours.outHotH
+				: twoHours.outH;
 	if (amount === null) return discard('not-known', hours);
 	return amount > hours
 		? discard('out-too-long', hours)

@@ -1,6 +1,7 @@
 /**
- * The cooling rule (US FDA Food Code 2022, 3-501.14): cooked food from 57 to 21 °C within 2 h and to 5 °C within 6 h in all,
- * counted from 57 °C; food that starts below 57 °C to 5 °C within 4 h. Exactly at the limit passes.
+ * The cooling rule (US FDA Food Code 2022, 3-501.14): cooked food from 57 to 21 °C within 2 h and to 5 °C within 6 h in all; what is made
+ * from ingredients at room temperature to 5 °C within 4 h. The clock starts as the food leaves 57 °C, or with it where it is cooler: what
+ * starts cooler is never held to less time than what starts hotter. Exactly at the limit passes.
  */
 export const twoStageRule = {
 	source: 'food-code-2022',
@@ -16,11 +17,14 @@ export const twoStageRule = {
 
 export type CoolingRule = 'two-stage' | 'four-hours';
 
-export function coolingRuleFor(startC: number): CoolingRule {
-	return startC >= twoStageRule.startC ? 'two-stage' : 'four-hours';
-}
+/** Which sentence of it counts. */
+export const coolingRuleFor = (fromRoom: boolean): CoolingRule =>
+	fromRoom ? 'four-hours' : 'two-stage';
 
 type GateLimits = Readonly<{ firstGateMin: number; secondGateMin: number }>;
+
+/** Cooked rice is at room temperature within the hour (UK FSA). */
+export const riceGates: GateLimits = { firstGateMin: 60, secondGateMin: twoStageRule.secondGateMin };
 
 /** A temperature to be passed, and within how many minutes on the rule's clock. */
 export interface RuleGate {
@@ -41,7 +45,7 @@ export function ruleGates(rule: CoolingRule, limits: GateLimits = twoStageRule):
 	];
 }
 
-/** Which gate is missed first, or null: minutes after 57 °C (after the start under the four-hour rule); null means never reached. */
+/** Which gate is missed first, or null: minutes on the rule's clock; null means never reached. */
 export function missedGate(input: {
 	rule: CoolingRule;
 	to21Min: number | null;

@@ -1,4 +1,4 @@
-import { outsideH } from '../rules/refreeze.ts';
+import { twoHours } from '../rules/two-hours.ts';
 import { adoptedLimits } from '../rules/limits.ts';
 
 /** What may still be done with food that lay in an appliance that was not on. */
@@ -24,7 +24,7 @@ export function neverOn(input: {
 	/** the household's own limit, hours; default as adopted */
 	dangerH?: number;
 }): NeverOn {
-	const limitH = input.content === 'plain' ? (input.dangerH ?? adoptedLimits.dangerH) : outsideH;
+	const limitH = input.content === 'plain' ? (input.dangerH ?? adoptedLimits.dangerH) : twoHours.outH;
 	const outH = Math.max(0, input.nowMs - input.inAtMs) / 3_600_000;
 	const fine = outH <= limitH;
 	return {

@@ -1,4 +1,5 @@
 import { CoreError } from '../errors.ts';
+import { keepsDays } from '../rules/refrigerator-days.ts';
 import { requireRange } from '../require-range.ts';
 import {
 	cookedAs,
@@ -80,6 +81,35 @@ function lifeOf(parts: readonly Weighed[]): Pick<Weighed, 'part' | 'life'> | nul
 		.reduce((a, b) => (isShorter(b, a) ? b : a), ruling);
 }
 
+/** Warmer than this a freezer holds raw meat no better than a refrigerator does, and warmer than that nothing is frozen, °C. */
+const rawMeatC = -9;
+const frozenC = -2;
+const rawMeat: ReadonlySet<StorageGroup> = new Set<StorageGroup>([
+	'bacon',
+	'sausage-raw',
+	'ground-meat',
+	'steaks-chops-roasts',
+	'poultry-whole',
+	'poultry-pieces',
+	'fish-lean',
+	'fish-oily',
+	'shellfish',
+	'egg-raw'
+]);
+
+/** Whether a part counts by its days in the refrigerator at a freezer's temperature. */
+const isNotFrozen = ({ group, state }: StoredPart, freezerC: number): boolean =>
+	freezerC > frozenC || (freezerC > rawMeatC && state === 'raw' && rawMeat.has(group));
+
+/** From so large a share without a published figure on, the pack is not known (judgement). */
+const mostUnknown01 = 0.5;
+const shareOf = (parts: readonly StoredPart[]): number =>
+	parts.reduce((sum, { share01 = 1 }) => sum + share01, 0);
+/** The shortest published life there is. */
+const shortestLife = Object.values(storageLifeTable)
+	.flatMap((life) => life ?? [])
+	.reduce((a, b) => (b.from < a.from ? b : a));
+
 /**
  * Quality life of a pack: the shortest of its parts. `bestBy` is the low end of the published range, `goodTo` the high end.
  * Months are calendar months, clamped to the month's last day. Warmer than −18 °C shortens, colder never lengthens. Parts
@@ -102,6 +132,18 @@ export function storageLife(input: {
 	if (input.parts.length === 0) throw new CoreError('no-parts');
 	const factor = qualityLossFactor(input.freezerC ?? -18);
 	addDays(input.packedOn, 0);
+	const thawed = input.parts.filter((part) => isNotFrozen(part, input.freezerC ?? qualityC));
+	if (thawed.length > 0) {
+		const until = addDays(input.packedOn, keepsDays(thawed));
+		return {
+			bestBy: until,
+			goodTo: until,
+			months: { from: 0, to: 0 },
+			limitingPart: input.parts.indexOf(thawed[0]),
+			unknownParts: [],
+			source: 'cold-food-storage-chart'
+		};
+	}
 	const { houseMonths } = input;
 	if (houseMonths !== undefined) requireRange('houseMonths', houseMonths, 1, 60);
 	const unknownParts: number[] = [];
@@ -120,6 +162,22 @@ export function storageLife(input: {
 			});
 	});
 	const found = lifeOf(known);
+	const unknown01 = shareOf(unknownParts.map((part) => input.parts[part]));
+	// what is mostly something nobody has a figure for keeps no longer than the shortest there is
+	if (found && unknown01 > mostUnknown01 * shareOf(input.parts)) {
+		const months = shortestLife.from;
+		return {
+			bestBy: later(input.packedOn, Math.min(months, found.life.from), factor),
+			goodTo: later(input.packedOn, Math.min(shortestLife.to, found.life.to), factor),
+			months: {
+				from: Math.min(months, found.life.from),
+				to: Math.min(shortestLife.to, found.life.to)
+			},
+			limitingPart: unknownParts[0],
+			unknownParts,
+			source: shortestLife.source
+		};
+	}
 	if (!found)
 		return {
 			bestBy: null,

@@ -13,7 +13,7 @@ import {
 import { containers, type ContainerKey } from '../../core/published/containers.ts';
 import type { FoodSpec } from '../../core/foods/food-spec.ts';
 import { isIce } from '../../core/foods/stock-name.ts';
-import { keepsDays } from '../../core/rules/pull.ts';
+import { keepsDays } from '../../core/rules/refrigerator-days.ts';
 import { daysBetween } from '../../core/units/day.ts';
 import { thisPack } from '../../core/packing/this-pack.ts';
 import { likeText } from '../queries/like-text.ts';

@@ -14,9 +14,9 @@ const potBaseM2 = 0.045;
 export const hobPotL = 5;
 /** Half a cup of water under what is thick, so that it does not catch, L (common practice, no source). */
 export const hobLiquidL = 0.12;
-/** Heat a base passes before its food catches, W/m²: as thick as it was, and from so much thin liquid in it on. Judgement. */
+/** Heat a base passes before its food catches, W/m²: thick up to so much thin liquid in it, and thin from so much on. Judgement. */
 const catchesWPerM2 = { thick: 8000, thin: 15_000 } as const;
-const thinFrom01 = 0.3;
+const liquid01 = { thick: 0.1, thin: 0.4 } as const;
 
 /**
  * A pot with its lid on: heated from below, it loses little and boils off little. Boiling water on what is wetted, steam on the rest
@@ -44,7 +44,7 @@ export function intoFoodW(
 ): number {
 	if (!dishKinds[kind].loose) return givenW;
 	const { thick, thin } = catchesWPerM2;
-	const thin01 =
-		kind === 'pulse-soup' ? 1 : Math.min(1, liquidKg / (massKg + liquidKg) / thinFrom01);
+	const share = (liquidKg / (massKg + liquidKg) - liquid01.thick) / (liquid01.thin - liquid01.thick);
+	const thin01 = kind === 'pulse-soup' ? 1 : Math.min(1, Math.max(0, share));
 	return Math.min(givenW, (thick + (thin - thick) * thin01) * potBaseM2 * catch01);
 }

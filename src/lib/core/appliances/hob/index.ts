@@ -1,3 +1,5 @@
+import { waterJPerKgK } from '../../water/water-heat.ts';
+import type { CookQuestion } from '../question.ts';
 import { dishKinds } from '../../published/dish-kinds.ts';
 import { plainAppliance, type Appliance } from '../appliance.ts';
 import { apartIn, modelWith, potWith, powerWith } from '../run/begin.ts';
@@ -50,7 +52,10 @@ export const hob: Appliance<HobCooking> = {
 			powerW: intoFoodW(boils.powerW, { kind: question.kind, massKg, liquidKg }, powerWith(u, power01))
 		};
 		return new BlockCook(
-			potWith(begin, model, { frozenLiquidC: hobWaterC }),
+			potWith(begin, model, {
+				frozenLiquidC: hobWaterC,
+				...(intoBoiling(question) && { liquidC: boilC - 1, wallC: boilC - 1 })
+			}),
 			scenario.apart ? boils : stirred,
 			apartIn(begin, model, hobWaterC),
 			stirred
@@ -58,6 +63,12 @@ export const hob: Appliance<HobCooking> = {
 	},
 	unknowns: ({ piece }) => ['power', 'loss', ...insideUnknowns(piece === null), 'startTemperature'],
 	longestMin: 8 * 60,
+	preheatMin: (question, method) =>
+		intoBoiling(question)
+			? (hobPot.wallHeatJPerK + waterJPerKgK * question.liquidKg) * (boilC - hobWaterC) /
+				burnerW(method.level, question.burnerHighW) /
+				60
+			: 0,
 	cooksOn: true,
 	hands: { min: 3, share: 0.4 },
 	paceSpread: 0.3,
@@ -65,6 +76,11 @@ export const hob: Appliance<HobCooking> = {
 	addsLate: 'after-opening',
 	place: 'burner'
 };
+
+/** Soft vegetables go into water that boils, once there is enough of it to boil them in: as much as they weigh. */
+const intoBoiling = ({ kind, liquidKg, massKg }: Pick<CookQuestion, 'kind' | 'liquidKg' | 'massKg'>) =>
+	kind === 'soft-vegetables' && liquidKg >= massKg;
+const boilC = 100;
 
 /** Water from the tap that a block is put into, °C. */
 const hobWaterC = 15;

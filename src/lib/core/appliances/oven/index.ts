@@ -71,14 +71,15 @@ export const oven: Appliance<OvenCooking> = {
 	},
 	lies(question, { covered }) {
 		if (standsInPan(question)) return { dish: 'filled' };
-		if (!inOneLayer.has(question.kind)) return { dish: 'roaster' };
+		if (question.kind === 'tough-cut') return { dish: 'roaster' };
+		if (!inOneLayer.has(question.kind)) return { dish: 'casserole' };
 		return { dish: covered && dishKinds[question.kind].wet ? 'wide-dish' : 'tray' };
 	},
 	needsL: ({ liquidL }, { question }) => (standsInPan(question) ? null : liquidL.oven),
 	room(scenario, volumeL, add) {
 		const { dish, piece, question } = scenario;
 		const used01 =
-			dish === 'roaster' || dish === 'wide-dish' || !piece
+			(dish !== 'filled' && dish !== 'tray') || !piece
 				? volumeL / roasterL
 				: (piece.count *
 						(dish === 'filled' && question.pan
@@ -101,14 +102,14 @@ export const oven: Appliance<OvenCooking> = {
 				surface: dish === 'tray' ? traySurface(fan) : panSurface(method.covered, fan)
 			});
 		const model = modelWith(
-			roasterModel(ambientC, fan, dish === 'wide-dish' ? 'wide-dish' : 'roaster'),
+			roasterModel(ambientC, fan, dish === 'wide-dish' || dish === 'roaster' ? dish : 'casserole'),
 			u
 		);
 		return new OvenPot(potWith(begin, model, { frozenLiquidC: ovenFrozenLiquidC }), question.kitchen.roomC);
 	},
 	unknowns: ({ piece, dish }) => [
 		'ovenTemperature',
-		...(dish === 'roaster' || dish === 'wide-dish' ? (['dish'] as const) : []),
+		...(dish === 'filled' || dish === 'tray' ? [] : (['dish'] as const)),
 		...insideUnknowns(piece === null),
 		'startTemperature'
 	],

@@ -77,7 +77,7 @@ export const pressureCooker: Appliance<PressureCooking> = {
 	},
 	unknowns: ({ piece }) => ['power', ...insideUnknowns(piece === null), 'startTemperature'],
 	longestMin: 240,
-	cooksOn: false,
+	cooksOn: true,
 	leastHoldMin: 2,
 	judge({ scenario: { question, state }, longMin, thicknessM }, add) {
 		if (question.kind === 'tough-cut' && question.massKg > wholeCutKg)

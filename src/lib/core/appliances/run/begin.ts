@@ -105,6 +105,8 @@ export function potWith(
 		frozenLiquidC: number;
 		/** the liquid is as warm as this, whatever the food */
 		liquidC?: number;
+		/** and the vessel */
+		wallC?: number;
 		leastKg?: { pool: number; pieces: number };
 	}
 ): Pot {
@@ -118,6 +120,7 @@ export function potWith(
 		model,
 		load: asIfFuller(load, foodJPerK, poolHeatJPerK(leastKg)),
 		kitchen,
+		wallC: by.wallC,
 		zK,
 		fineness: effort.fineness,
 		tables: load.pieces && tables.get(load.pieces.food, zK)

@@ -41,7 +41,7 @@ export function scenarioIn<M extends AnyMethod>(
 ): Scenario<M> {
 	const rule = dishKinds[question.kind];
 	const {
-		dish = 'roaster',
+		dish = 'casserole',
 		whole = false,
 		stirred = false,
 		comesApart = false,

@@ -72,6 +72,8 @@ export class Pot implements CookingState {
 		model: PotModel;
 		load: Load;
 		kitchen: Kitchen;
+		/** the vessel is as warm as this; default: the room */
+		wallC?: number;
 		zK: number;
 		fineness: Fineness;
 		tables: PotTables | null;
@@ -82,7 +84,7 @@ export class Pot implements CookingState {
 		this.roomC = input.kitchen.roomC;
 		this.airKPa = airPressureKPa(input.kitchen.altitudeM);
 		this.capC = boilingC(this.airKPa) - 0.01;
-		this.wallC = this.roomC;
+		this.wallC = input.wallC ?? this.roomC;
 		this.poolC = input.load.poolStartC;
 		const { pieces } = input.load;
 		this.body =

@@ -2,8 +2,8 @@ import type { FoodSpec } from '../../foods/food-spec.ts';
 import type { Shape } from '../../heat/shape.ts';
 import type { AnyMethod, CookQuestion, State } from '../question.ts';
 
-/** In an oven: a pan that it fills, pieces in one layer uncovered, a wide covered dish, a deep covered roaster. */
-export type OvenDish = 'filled' | 'tray' | 'wide-dish' | 'roaster';
+/** In an oven: a pan that it fills, pieces in one layer uncovered, a wide covered dish, a deep roaster with a joint, another covered one. */
+export type OvenDish = 'filled' | 'tray' | 'wide-dish' | 'roaster' | 'casserole';
 
 /** What is conducted through: so many pieces alike. */
 export interface LyingPiece {

@@ -34,17 +34,35 @@ const leastCookMin = 1e-3;
 
 const clip = (value: number, { low, high }: CookWindow) => Math.min(high, Math.max(low, value));
 
-/** The same place in another window: u = (ln C − ln low)/(ln high − ln low), the value clipped to the first one. */
+/** Slow and under pressure doneness means the same: the value itself carries over, within the window. */
+const wetForLong: ReadonlySet<HeatFamily> = new Set<HeatFamily>(['slow', 'pressure']);
+
+/** The same place in another window: between its low end, its usual point and its high end in proportion, as logarithms. */
 export function carriedOver(cookMin: number, from: CookWindow, to: CookWindow): number {
-	const u =
-		Math.log(clip(Math.max(leastCookMin, cookMin), from) / from.low) /
-		Math.log(from.high / from.low);
-	return to.low * (to.high / to.low) ** u;
+	const value = clip(Math.max(leastCookMin, cookMin), from);
+	const between = (a: 'low' | 'usual', b: 'usual' | 'high') => {
+		const u = Math.log(value / from[a]) / Math.log(from[b] / from[a]);
+		return to[a] * (to[b] / to[a]) ** u;
+	};
+	return value < from.usual ? between('low', 'usual') : between('usual', 'high');
 }
 
-/** Hob and oven take a dish from another heat no further than so many times their usual point (common practice, docs/practice.md). */
-const overUsual = 1.25;
-const quick: ReadonlySet<HeatFamily> = new Set<HeatFamily>(['dry', 'covered']);
+/** Where the ends are the same in both, what is between them carries over as it is. */
+const endToEnd = (window: CookWindow): CookWindow => ({
+	...window,
+	usual: Math.sqrt(window.low * window.high)
+});
+
+/**
+ * A dish is taken from another heat no further than so many times the usual point there: tender sooner, nothing is lost by it (common
+ * practice, docs/practice.md).
+ */
+const overUsual: Readonly<Record<HeatFamily, number>> = {
+	dry: 1.25,
+	covered: 1.25,
+	pressure: 1,
+	slow: Infinity
+};
 
 const mapped = ({ from, likely, to }: CookValues, f: (value: number) => number): CookValues => ({
 	from: f(from),
@@ -54,7 +72,7 @@ const mapped = ({ from, likely, to }: CookValues, f: (value: number) => number):
 
 /** What doneness is wanted in each method. A recipe's own way gets the recipe's own value back. */
 export function targetOf(input: ConvertInput, tables: TableCache): Target {
-	const { windows } = dishKinds[input.kind];
+	const { windows, sameEverywhere = false } = dishKinds[input.kind];
 	const windowOf = (method: Method) => windows[heatFamilyOf(method)];
 	const same = (value: number): CookValues => ({ from: value, likely: value, to: value });
 	if (input.reheat) return { shown: same(0), in: () => same(0), isClippedIn: () => false };
@@ -72,11 +90,16 @@ export function targetOf(input: ConvertInput, tables: TableCache): Target {
 			isClippedIn: () => false
 		};
 	const own = windowOf(told);
-	/** where it is tender sooner than slow cooking asks, nothing is lost by it */
-	const most = (method: Method) =>
-		quick.has(heatFamilyOf(method)) && heatFamilyOf(method) !== heatFamilyOf(told)
-			? windowOf(method).usual * overUsual
-			: Infinity;
+	const carriedTo = (method: Method, value: number): number => {
+		const [here, there] = [heatFamilyOf(method), heatFamilyOf(told)];
+		const to = windowOf(method);
+		if (here === there || sameEverywhere) return clip(value, to);
+		const carried =
+			wetForLong.has(here) && wetForLong.has(there)
+				? carriedOver(value, endToEnd(own), endToEnd(to))
+				: carriedOver(value, own, to);
+		return Math.min(carried, to.usual * overUsual[here]);
+	};
 	return {
 		shown: mapped(raw, (value) => clip(value, own)),
 		in(method) {
@@ -85,7 +108,7 @@ export function targetOf(input: ConvertInput, tables: TableCache): Target {
 			if (other01 === 0) return raw;
 			if (!applianceOf(method).cooksOn) return same(0);
 			return mapped(raw, (value) => {
-				const carried = Math.min(carriedOver(value, own, windowOf(method)), most(method));
+				const carried = carriedTo(method, value);
 				return Math.max(leastCookMin, value) ** (1 - other01) * carried ** other01;
 			});
 		},

@@ -1,6 +1,6 @@
 import * as w from '../../../present/wording/index.ts';
 import { refreeze, type RefreezeVerdict, type ThawPlace } from '../../../core/rules/refreeze.ts';
-import { keepsDays } from '../../../core/rules/pull.ts';
+import { keepsDays } from '../../../core/rules/refrigerator-days.ts';
 import { daysBetween } from '../../../core/units/day.ts';
 import type { PackEventKind, PackStatus } from '../../db/schema/index.ts';
 import type { Db } from '../../db/db.ts';

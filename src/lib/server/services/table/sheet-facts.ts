@@ -2,7 +2,7 @@ import { lateKinds } from '../../../core/published/late-additions.ts';
 import { tenderC } from '../../../core/published/dish-kinds.ts';
 import { refrigeratorDays } from '../../../core/published/after-thawing.ts';
 import { likeOf } from '../../../core/foods/item-catalogue.ts';
-import { keepsDays } from '../../../core/rules/pull.ts';
+import { keepsDays } from '../../../core/rules/refrigerator-days.ts';
 import { containers } from '../../../core/published/containers.ts';
 import { parseIngredientLines } from '../../../formats/ingredient-line.ts';
 import type { KeptBack } from '../../../core/serving/cook-sheet/plan-of-way.ts';
