@@ -5,14 +5,10 @@ import {
 	simulateInSurroundings,
 	type ConvertInput
 } from '../src/lib/core/index.ts';
-import { scenarioOf } from '../src/lib/core/cooking/conversion/reference-scenario.ts';
+import { scenarioOf } from '../src/lib/core/appliances/index.ts';
 import { goalOf, targetOf } from '../src/lib/core/cooking/conversion/target.ts';
-import {
-	efforts,
-	TableCache,
-	timelineOf,
-	type Effort
-} from '../src/lib/core/cooking/conversion/scenario.ts';
+import { efforts, TableCache, type Effort } from '../src/lib/core/appliances/run/effort.ts';
+import { timelineOf } from '../src/lib/core/cooking/conversion/timeline-of.ts';
 import { readyMin } from '../src/lib/core/appliances/run/timeline.ts';
 import { asLikely } from '../src/lib/core/appliances/run/unknowns.ts';
 import { Body, facesIn } from '../src/lib/core/heat/body.ts';
@@ -141,7 +137,7 @@ export function benchErrorAgainstCost(): void {
 	const target = targetOf(chicken, tables);
 	const asked = (['thawed', 'frozen'] as const).flatMap((state) =>
 		([{ appliance: 'slow-cooker', setting: 'low' }, { appliance: 'pressure-cooker' }] as const).map(
-			(method) => ({ method, state, goal: goalOf(chicken, target.in(method).likely) })
+			(method) => ({ method, state, goal: goalOf(chicken, method, target.in(method).likely) })
 		)
 	);
 	const ready = (effort: Effort) =>

@@ -1,4 +1,4 @@
-import type { ApplianceName } from '../../src/lib/core/kitchen/owned-appliances.ts';
+import type { ApplianceName } from '../../src/lib/core/appliances/index.ts';
 
 /** Packs of a dish that are eaten by now: when they were packed, how many, and after how many days each was out. Invented. */
 export interface PastPacking {

@@ -1,5 +1,6 @@
 import * as yup from 'yup';
-import { applianceNames, type OwnedAppliances } from '../core/kitchen/owned-appliances.ts';
+import { type OwnedAppliances } from '../core/kitchen/owned-appliances.ts';
+import { applianceNames } from '../core/appliances/index.ts';
 import { freezerKinds } from '../core/published/freezer-kinds.ts';
 import { dayEventKinds } from '../core/schedule/day-events.ts';
 import { thawPlaces } from '../core/rules/refreeze.ts';

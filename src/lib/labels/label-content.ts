@@ -215,22 +215,8 @@ function liquidOf(
 }
 
 function shortMethod({ method }: CookOption, habit: Habit): string {
-	switch (method.appliance) {
-		case 'hob':
-		case 'microwave':
-		case 'fan-oven':
-		case 'water-bath':
-		case 'steamer': {
-			const name = methodText(method, habit);
-			return name[0].toUpperCase() + name.slice(1);
-		}
-		case 'slow-cooker':
-			return w.labelContent.slowCooker({ setting: method.setting });
-		case 'pressure-cooker':
-			return w.labelContent.pressureCooker;
-		case 'oven':
-			return `Oven ${ovenText(method.ovenC, habit)}${method.covered ? w.labelContent.covered : ''}`;
-	}
+	const name = methodText(method, habit);
+	return name[0].toUpperCase() + name.slice(1);
 }
 
 /** The long end, which is what is set; a word where it is as the household's own cooks taught, a star where care is needed; where it is refused, why in two or three words. */

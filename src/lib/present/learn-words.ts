@@ -1,7 +1,6 @@
 import type { Pace } from '../core/learning/pace.ts';
 import type { Proposal } from '../core/learning/proposals.ts';
-import type { ApplianceName } from '../core/kitchen/owned-appliances.ts';
-import type { State } from '../core/appliances/index.ts';
+import type { ApplianceName, State } from '../core/appliances/index.ts';
 import type { Habit } from './habit.ts';
 import { tempText } from './units.ts';
 import { stateText } from './wording/codes/words.ts';
@@ -12,8 +11,7 @@ export type SaidProposal =
 	| (Proposal & { name: string; byMin?: number; coreC?: number | null; batches?: number | null })
 	| { kind: 'pace'; key: string; appliance: ApplianceName; pace: Pace; codes: string[] };
 
-export const applianceText = (appliance: ApplianceName): string =>
-	w.applianceFields.names[appliance];
+export const applianceText = (appliance: ApplianceName): string => w.appliances[appliance].name;
 
 const percentOff = (factor: number) => Math.round((factor - 1) * 100);
 const percentOf = (factor: number) => `${Math.round(factor * 100)} %`;

@@ -1,5 +1,6 @@
 import type { FreezerKind } from '../core/published/freezer-kinds.ts';
-import { applianceNames, type OwnedAppliances } from '../core/kitchen/owned-appliances.ts';
+import { type OwnedAppliances } from '../core/kitchen/owned-appliances.ts';
+import { applianceNames } from '../core/appliances/index.ts';
 import type { Oven, PressureCooker, SlowCooker } from '../core/index.ts';
 import type { Habit } from './habit.ts';
 import { durationText } from './time.ts';

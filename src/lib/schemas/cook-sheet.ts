@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { applianceNames } from '../core/kitchen/owned-appliances.ts';
+import { applianceNames } from '../core/appliances/index.ts';
 import type { Habit } from '../present/habit.ts';
 import * as w from '../present/wording/index.ts';
 import { amount, oneOf, text, wholeNumber } from './fields.ts';

@@ -5,8 +5,8 @@ import { checkedShape, volumeM3 } from '../heat/shape.ts';
 import { requireRange } from '../require-range.ts';
 import type { CookQuestion } from './question.ts';
 
-/** A block and its weight belong together within this, by the food's density: air in a bag one way, a rounded length the other. */
-const mass01 = { least: 0.8, most: 1.25 } as const;
+/** A block and its weight belong together within this, by the food's density: air in a bag and rounded lengths one way, a heaped measure the other. */
+const mass01 = { least: 0.72, most: 1.25 } as const;
 
 /** Checks the numbers of a question. Throws coded errors for what is out of range or no number, and for a weight its block cannot have. */
 export function checkedQuestion(question: CookQuestion): void {
@@ -17,8 +17,10 @@ export function checkedQuestion(question: CookQuestion): void {
 	requireRange('blockCount', blockCount, 1, 500);
 	requireRange('altitudeM', kitchen.altitudeM, -500, 9000);
 	requireRange('roomC', kitchen.roomC, -10, 50);
-	if (question.frozenStartC !== undefined) requireRange('frozenStartC', question.frozenStartC, -40, 5);
-	if (question.burnerHighW !== undefined) requireRange('burnerHighW', question.burnerHighW, 100, 10_000);
+	if (question.frozenStartC !== undefined)
+		requireRange('frozenStartC', question.frozenStartC, -40, 5);
+	if (question.burnerHighW !== undefined)
+		requireRange('burnerHighW', question.burnerHighW, 100, 10_000);
 	checkedShape(block);
 	if (thawed) {
 		checkedShape(thawed.shape);

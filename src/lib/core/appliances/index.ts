@@ -70,9 +70,7 @@ export const usualMethods = (
 	owned: readonly ApplianceName[],
 	knobs: KnobSettings
 ): Method[] =>
-	registry.flatMap((one) =>
-		owned.includes(one.name) ? (one.usual(dish, knobs) as Method[]) : []
-	);
+	registry.flatMap((one) => (owned.includes(one.name) ? (one.usual(dish, knobs) as Method[]) : []));
 
 /** Slow cooker low and high, pressure cooker, oven: what a question without methods is asked for. */
 export const defaultMethods = (

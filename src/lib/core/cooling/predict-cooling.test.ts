@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import fc from 'fast-check';
 import type { FoodSpec } from '../foods/food-spec.ts';
 import { foodFromSpec } from '../foods/food-spec.ts';
 import { foodDensityKgPerM3 } from '../foods/food-properties.ts';
@@ -70,10 +71,45 @@ it('the verdict takes the unfavourable end: between pass and fail lies at risk',
 	assert.deepEqual([...new Set(verdicts)], ['pass', 'at-risk', 'fail']);
 });
 
-it('food that starts below 57 °C has four hours', () => {
+it('food that starts below 57 °C has its clock from the start; made at room temperature it has four hours', () => {
 	const cool = from95({ startC: 40, shape: slab(0.02) });
-	assert.equal(cool.rule, 'four-hours');
-	assert.equal(cool.clockStartMin, 0);
+	assert.deepEqual([cool.rule, cool.clockStartMin], ['two-stage', 0]);
+	assert.equal(from95({ startC: 21, fromRoom: true }).rule, 'four-hours');
+});
+
+const rank = { pass: 0, 'at-risk': 1, fail: 2 };
+it('what starts cooler is never judged worse, 56.9 °C not worse than 57 (property)', () => {
+	const depth = fc.double({ min: 0.01, max: 0.05, noNaN: true });
+	const place = fc.constantFrom('counter', 'refrigerator', 'freezer', 'cold-water', 'ice-bath');
+	fc.assert(
+		fc.property(depth, place, (thicknessM, where) => {
+			const verdicts = [95, 75, 60, 57, 56.9, 45, 30, 20.9, 10].map(
+				(startC) =>
+					rank[from95({ startC, shape: slab(thicknessM), places: [{ place: where }] }).verdict]
+			);
+			verdicts.forEach((verdict, i) =>
+				assert.ok(i === 0 || verdict <= verdicts[i - 1], verdicts.join())
+			);
+		}),
+		{ numRuns: 8 }
+	);
+});
+
+// USDA FSIS, Appendix B: no more than one log of C. perfringens; the model and its parameters stand in rules/growth.ts
+it('a pass is at most one log of growth at the unfavourable end; three litres that stood 200 minutes are none', () => {
+	const pot = { kind: 'cylinder', diameterM: 0.22, heightM: 0.08 } as const;
+	const stood = (durationMin: number) =>
+		from95({
+			shape: pot,
+			places: [{ place: 'counter', durationMin }, { place: 'ice-bath' }],
+			topInAir: true
+		});
+	assert.notEqual(stood(200).verdict, 'pass');
+	assert.ok(stood(200).growthLog > stood(30).growthLog);
+	for (const thicknessM of [0.01, 0.015, 0.02, 0.03]) {
+		const cooled = from95({ shape: slab(thicknessM) });
+		assert.ok(cooled.verdict !== 'pass' || cooled.growthLog <= 1);
+	}
 });
 
 it('refuses broken input', () => {

@@ -13,7 +13,12 @@ import { judgeCooling, type GateTimes } from '../rules/judge-cooling.ts';
 import { cereus, perfringens } from '../rules/growth.ts';
 import { WorstCell } from './worst-cell.ts';
 import { adoptedLimits } from '../rules/limits.ts';
-import { coolingRuleFor, riceGates, twoStageRule, type CoolingRule } from '../rules/two-stage-rule.ts';
+import {
+	coolingRuleFor,
+	riceGates,
+	twoStageRule,
+	type CoolingRule
+} from '../rules/two-stage-rule.ts';
 import { latentIceJPerKg } from '../published/choi-okos.ts';
 import { places, type PlaceName } from '../kitchen/places.ts';
 
@@ -123,7 +128,12 @@ export function predictCooling(input: CoolingInput): CoolingResult {
 }
 
 /** Gate times on the rule's clock, which is that of the part of the food that takes longest. */
-export function onRuleClock({ to21Min, to5Min, leadMin, growthLog }: Pick<CoolingResult['slow'], 'to21Min' | 'to5Min' | 'leadMin' | 'growthLog'>): GateTimes {
+export function onRuleClock({
+	to21Min,
+	to5Min,
+	leadMin,
+	growthLog
+}: Pick<CoolingResult['slow'], 'to21Min' | 'to5Min' | 'leadMin' | 'growthLog'>): GateTimes {
 	const later = (min: number | null) => (min === null ? null : min + leadMin);
 	return { to21Min: later(to21Min), to5Min: later(to5Min), growthLog };
 }

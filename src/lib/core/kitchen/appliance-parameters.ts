@@ -118,7 +118,11 @@ export function pressureCookerModel(
 export const fanGain = 25 / 18;
 
 /** Heat from the oven's air to the wall of a covered dish, W/K: a deep roaster, a wide flat dish, and a casserole of which nobody says (calibrated to common practice). */
-export const dishOvenWPerK = { roaster: 1.7, 'wide-dish': 3, casserole: Math.sqrt(1.7 * 3) } as const;
+export const dishOvenWPerK = {
+	roaster: 1.7,
+	'wide-dish': 3,
+	casserole: Math.sqrt(1.7 * 3)
+} as const;
 
 /** Covered dish in an oven, with liquid. */
 export function roasterModel(

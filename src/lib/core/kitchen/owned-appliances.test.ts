@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import fc from 'fast-check';
-import { defaultMethods } from '../appliances/index.ts';
+import { applianceNames, defaultMethods } from '../appliances/index.ts';
 import { convertCook } from '../cooking/conversion/convert-cook.ts';
 import { chickenPack } from '../fixtures/chicken-pack.ts';
 import { dishKindNames } from '../published/dish-kinds.ts';
-import { applianceNames, burnerHighW, householdMethods } from './owned-appliances.ts';
+import { burnerHighW, householdMethods } from './owned-appliances.ts';
 
 it('only what is owned is asked of the model, raw meat never in a microwave, a bake never on the hob (property)', () => {
 	fc.assert(

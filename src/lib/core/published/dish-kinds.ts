@@ -123,10 +123,7 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'braised-pieces': {
 		...braised,
 		zK: 30,
-		windows: everywhere(
-			{ low: 70, usual: 118, high: 230 },
-			{ pressure: 132, dry: 86, covered: 86 }
-		)
+		windows: everywhere({ low: 70, usual: 118, high: 230 }, { pressure: 132, dry: 86, covered: 86 })
 	},
 	'lean-pieces': {
 		measure: 'coldest',

@@ -71,7 +71,8 @@ export function bestAdvice(facts: AdviceFacts): { advice: Advice; reasons: Reaso
 			if (facts.slow) add('caution', facts.inPan ? 'reheat-in-oven' : 'reheat-fast-first');
 			else if (likely > Math.min(reheatH, limitH) || worst > limitH)
 				add('caution', 'reheat-slow', { likely, worst, limitH: reheatH });
-			if (likely > limitH || (!facts.slow && worst > worstLimitH)) add('refused', 'hours-in-danger', { likely, worst, limitH });
+			if (likely > limitH || (!facts.slow && worst > worstLimitH))
+				add('refused', 'hours-in-danger', { likely, worst, limitH });
 			break;
 		case 'plain':
 			if (facts.state === 'thawed' && waitingH === 0) break;

@@ -117,7 +117,8 @@ export function judgeRun(input: {
 		rule: 'within-limits'
 	};
 	const decide = (verdict: Advice, rule: RunRule) => {
-		if (worse(found.verdict, verdict) !== found.verdict) [found.verdict, found.rule] = [verdict, rule];
+		if (worse(found.verdict, verdict) !== found.verdict)
+			[found.verdict, found.rule] = [verdict, rule];
 	};
 	const isPasteurised = lethalityMin >= pasteurisedMin;
 	const isHot = worstC[peak] >= dangerC.to || (isPasteurised && worstC[peak] >= growsToC);

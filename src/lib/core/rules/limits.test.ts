@@ -45,7 +45,7 @@ it('tighter limits only ever make a verdict or an advice worse (property)', () =
 				const verdict = (l: typeof limits) => order.indexOf(coolingView(run, 0, l).verdict);
 				assert.ok(verdict(limits) >= verdict(adoptedLimits));
 				const facts = {
-					method: { appliance: 'slow-cooker', setting: 'low' } as const,
+					slow: true,
 					state: 'thawed' as const,
 					content: 'raw-meat' as const,
 					thicknessM: 0.03,

@@ -82,7 +82,8 @@ export function powerCutVerdict(input: PowerCutQuestion): PowerCutVerdict {
 	});
 	for (const name of ['warmestC', 'aboveH', 'coveredH', 'unfrozenH', 'keepsDays'] as const) {
 		const value = input[name];
-		if (value !== null && value !== undefined) requireRange(name, value, name === 'warmestC' ? -80 : 0, 1e4);
+		if (value !== null && value !== undefined)
+			requireRange(name, value, name === 'warmestC' ? -80 : 0, 1e4);
 	}
 	const { warmestC, iceCrystals } = input;
 	const covered = warmestC !== null && (input.coveredH ?? 0) >= outH - 1e-6;

@@ -60,7 +60,8 @@ function uncookedVerdict(
 		case 'cold-water':
 		case 'microwave': {
 			const sinceThawedH = input.outH - (input.thawedAfterH ?? 0);
-			if (sinceThawedH > twoHours.outH) return { outcome: 'discard', reason: 'out-too-long', source };
+			if (sinceThawedH > twoHours.outH)
+				return { outcome: 'discard', reason: 'out-too-long', source };
 			return { outcome: 'cook-first', reason: 'thawed-in-water', source };
 		}
 		case 'counter':

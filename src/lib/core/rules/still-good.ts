@@ -77,11 +77,7 @@ export function stillGood(input: {
 			: { outcome: 'good', reason: 'within-days', limit: days, source };
 	}
 	const hours =
-		input.kind === 'rice'
-			? twoHours.riceH
-			: place === 'hot-day'
-				? twoHours.outHotH
-				: twoHours.outH;
+		input.kind === 'rice' ? twoHours.riceH : place === 'hot-day' ? twoHours.outHotH : twoHours.outH;
 	if (amount === null) return discard('not-known', hours);
 	return amount > hours
 		? discard('out-too-long', hours)

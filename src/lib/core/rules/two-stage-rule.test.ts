@@ -17,9 +17,9 @@ it('never reached is missed', () => {
 	assert.equal(missedGate({ rule: 'four-hours', to21Min: 0, to5Min: null }), 'to5');
 });
 
-it('57 °C begins the two stages; below it four hours count', () => {
-	assert.equal(coolingRuleFor(57), 'two-stage');
-	assert.equal(coolingRuleFor(56.9), 'four-hours');
+it('what is made at room temperature has four hours, whatever it passes on the way', () => {
+	assert.equal(coolingRuleFor(false), 'two-stage');
+	assert.equal(coolingRuleFor(true), 'four-hours');
 	assert.equal(missedGate({ rule: 'four-hours', to21Min: 230, to5Min: 240 }), null);
 	assert.equal(missedGate({ rule: 'four-hours', to21Min: 10, to5Min: 241 }), 'to5');
 });

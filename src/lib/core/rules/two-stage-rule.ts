@@ -24,7 +24,10 @@ export const coolingRuleFor = (fromRoom: boolean): CoolingRule =>
 type GateLimits = Readonly<{ firstGateMin: number; secondGateMin: number }>;
 
 /** Cooked rice is at room temperature within the hour (UK FSA). */
-export const riceGates: GateLimits = { firstGateMin: 60, secondGateMin: twoStageRule.secondGateMin };
+export const riceGates: GateLimits = {
+	firstGateMin: 60,
+	secondGateMin: twoStageRule.secondGateMin
+};
 
 /** A temperature to be passed, and within how many minutes on the rule's clock. */
 export interface RuleGate {

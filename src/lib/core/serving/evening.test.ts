@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { before, it } from 'node:test';
 import fc from 'fast-check';
 import { chickenPack } from '../fixtures/chicken-pack.ts';
-import { applianceNames } from '../kitchen/owned-appliances.ts';
+import { applianceNames } from '../appliances/index.ts';
 import { cookCard } from './cook-card.ts';
 import { eveningOf } from './evening.ts';
 import { thawRoutes, type Route } from './thaw-routes.ts';

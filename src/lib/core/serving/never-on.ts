@@ -24,7 +24,8 @@ export function neverOn(input: {
 	/** the household's own limit, hours; default as adopted */
 	dangerH?: number;
 }): NeverOn {
-	const limitH = input.content === 'plain' ? (input.dangerH ?? adoptedLimits.dangerH) : twoHours.outH;
+	const limitH =
+		input.content === 'plain' ? (input.dangerH ?? adoptedLimits.dangerH) : twoHours.outH;
 	const outH = Math.max(0, input.nowMs - input.inAtMs) / 3_600_000;
 	const fine = outH <= limitH;
 	return {

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
 import fc from 'fast-check';
-import { applianceNames } from '../../core/kitchen/owned-appliances.ts';
+import { applianceNames } from '../../core/appliances/index.ts';
 import { backupText, readBackup, type Backup } from '../../formats/backup.ts';
 import { backupVersion } from '../../formats/backup-versions.ts';
 import type { Db } from '../db/db.ts';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { formScope } from '$lib/ui/kit/form-scope';
-	import { applianceNames } from '$lib/core/kitchen/owned-appliances';
+	import { applianceNames } from '$lib/core/appliances';
 	import * as w from '$lib/present/wording';
 	import type { Habit } from '$lib/present/habit';
 	import { unitHint } from '$lib/schemas/quantity-text';
@@ -29,7 +29,7 @@
 					onchange={({ currentTarget }) =>
 						(typed[`owned-${name}`] = currentTarget.checked ? 'on' : '')}
 				/>
-				{w.applianceFields.names[name]}</label
+				{w.appliances[name].name}</label
 			>
 		{/each}
 	</div>

@@ -1,4 +1,4 @@
-import type { ApplianceName } from '$lib/core/kitchen/owned-appliances';
+import type { ApplianceName } from '$lib/core/appliances';
 import { applianceText } from '$lib/present/learn-words';
 import { durationText, monthNames } from '$lib/present/time';
 import * as w from '$lib/present/wording';

@@ -12,7 +12,11 @@ const drawings: Readonly<Record<DishKind, Drawing>> = {
 	'hard-vegetables': 'bowl',
 	'lean-pieces': 'parcel',
 	fish: 'bake',
-	'assembled-bake': 'bake'
+	'assembled-bake': 'bake',
+	'assembled-cooked': 'bake',
+	'wrapped-single': 'parcel',
+	dough: 'bake',
+	'baked-goods': 'bake'
 };
 
 /** Words in a dish's name and the colour of what it looks like, the first that is found. */

@@ -42,7 +42,7 @@
 	): { name: string; min: number; tone: string }[] {
 		if (!option.totalMin || !option.setMin) return [];
 		const { appliance } = option.method;
-		if (appliance === 'pressure-cooker' && option.comeUpMin !== null) {
+		if (option.comeUpMin !== null) {
 			const rest = option.totalMin.to - option.comeUpMin - option.setMin.to;
 			return [
 				{ name: w.cookRuler.comeUp, min: option.comeUpMin, tone: 'cold' },
@@ -54,7 +54,7 @@
 		return [
 			...(preheatMin > 0 ? [{ name: w.cookRuler.preheat, min: preheatMin, tone: 'mustard' }] : []),
 			{
-				name: w.cookRuler.within[appliance],
+				name: w.appliances[appliance].within,
 				min: option.totalMin.to - preheatMin,
 				tone: 'ember'
 			}

@@ -1,5 +1,5 @@
 import { error, fail } from '@sveltejs/kit';
-import { applianceNames } from '$lib/core/kitchen/owned-appliances';
+import { applianceNames } from '$lib/core/appliances';
 import * as w from '$lib/present/wording';
 import { rawFields } from '$lib/schemas/read-form';
 import { nowMs as serverMs } from '$lib/server/now';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { dishInUse, paceInUse, proposalTitle } from '$lib/present/learn-words';
-	import type { ApplianceName } from '$lib/core/kitchen/owned-appliances';
+	import type { ApplianceName } from '$lib/core/appliances';
 	import { priceText } from '$lib/present/money';
 	import { durationText } from '$lib/present/time';
 	import * as w from '$lib/present/wording';

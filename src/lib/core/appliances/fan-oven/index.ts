@@ -66,8 +66,7 @@ export const fanOven: Appliance<FanOvenCooking> = {
 	preheatMin: () => fanOvenPreheatMin,
 	cooksOn: true,
 	judge({ thicknessM }, add) {
-		if (thicknessM > oneLayerM + 1e-9)
-			add('good', 'one-layer', { thicknessM, limitM: oneLayerM });
+		if (thicknessM > oneLayerM + 1e-9) add('good', 'one-layer', { thicknessM, limitM: oneLayerM });
 	},
 	hands: { min: 2, share: 0.02 },
 	paceSpread: 0.22,

@@ -31,8 +31,7 @@ export const grill: Appliance<Grilling> = {
 	lies: () => ({ dish: 'tray' }),
 	needsL: () => null,
 	room({ question, piece }, _volumeL, add) {
-		const used01 =
-			((piece?.count ?? 1) * footprintM2(piece?.shape ?? question.block)) / grateM2;
+		const used01 = ((piece?.count ?? 1) * footprintM2(piece?.shape ?? question.block)) / grateM2;
 		tooMuch(question, used01, add);
 		return { fill01: used01, blockFits: null };
 	},

@@ -44,7 +44,8 @@ export function intoFoodW(
 ): number {
 	if (!dishKinds[kind].loose) return givenW;
 	const { thick, thin } = catchesWPerM2;
-	const share = (liquidKg / (massKg + liquidKg) - liquid01.thick) / (liquid01.thin - liquid01.thick);
+	const share =
+		(liquidKg / (massKg + liquidKg) - liquid01.thick) / (liquid01.thin - liquid01.thick);
 	const thin01 = kind === 'pulse-soup' ? 1 : Math.min(1, Math.max(0, share));
 	return Math.min(givenW, (thick + (thin - thick) * thin01) * potBaseM2 * catch01);
 }

@@ -7,7 +7,15 @@ import { BlockCook } from '../run/block-cook.ts';
 import { mostKg, tooMuchKg } from '../run/fit.ts';
 import { standsInPan } from '../run/lying.ts';
 import { halfRange, insideUnknowns } from '../run/unknowns.ts';
-import { burnerW, hobLiquidL, hobPot, hobPotL, intoFoodW, type HobLevel, hobLevels } from './hob.ts';
+import {
+	burnerW,
+	hobLiquidL,
+	hobPot,
+	hobPotL,
+	intoFoodW,
+	type HobLevel,
+	hobLevels
+} from './hob.ts';
 
 export interface HobCooking {
 	appliance: 'hob';
@@ -49,7 +57,11 @@ export const hob: Appliance<HobCooking> = {
 		const begin = { scenario, u, effort, tables };
 		const boils = { powerW: burnerW(method.level, question.burnerHighW) * factor };
 		const stirred = {
-			powerW: intoFoodW(boils.powerW, { kind: question.kind, massKg, liquidKg }, powerWith(u, power01))
+			powerW: intoFoodW(
+				boils.powerW,
+				{ kind: question.kind, massKg, liquidKg },
+				powerWith(u, power01)
+			)
 		};
 		return new BlockCook(
 			potWith(begin, model, {
@@ -65,7 +77,7 @@ export const hob: Appliance<HobCooking> = {
 	longestMin: 8 * 60,
 	preheatMin: (question, method) =>
 		intoBoiling(question)
-			? (hobPot.wallHeatJPerK + waterJPerKgK * question.liquidKg) * (boilC - hobWaterC) /
+			? ((hobPot.wallHeatJPerK + waterJPerKgK * question.liquidKg) * (boilC - hobWaterC)) /
 				burnerW(method.level, question.burnerHighW) /
 				60
 			: 0,
@@ -78,7 +90,11 @@ export const hob: Appliance<HobCooking> = {
 };
 
 /** Soft vegetables go into water that boils, once there is enough of it to boil them in: as much as they weigh. */
-const intoBoiling = ({ kind, liquidKg, massKg }: Pick<CookQuestion, 'kind' | 'liquidKg' | 'massKg'>) =>
+const intoBoiling = ({
+	kind,
+	liquidKg,
+	massKg
+}: Pick<CookQuestion, 'kind' | 'liquidKg' | 'massKg'>) =>
 	kind === 'soft-vegetables' && liquidKg >= massKg;
 const boilC = 100;
 

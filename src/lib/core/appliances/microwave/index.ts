@@ -35,8 +35,7 @@ export const microwave: Appliance<Microwaving> = {
 	room({ question: { massKg } }, volumeL, add) {
 		add('good', 'stir-and-stand', { minutes: standingMin });
 		if (massKg > mostAtOnceKg) add('refused', 'more-than-fits', { massKg, mostKg: mostAtOnceKg });
-		else if (massKg > dividedFromKg)
-			add('caution', 'divide', { massKg, limitKg: dividedFromKg });
+		else if (massKg > dividedFromKg) add('caution', 'divide', { massKg, limitKg: dividedFromKg });
 		return { fill01: massKg / mostAtOnceKg, blockFits: null };
 	},
 	start(scenario, u, _effort, tables) {
@@ -62,11 +61,11 @@ export const microwave: Appliance<Microwaving> = {
 	cooksOn: false,
 	judge({ scenario: { question } }, add) {
 		if (question.content === 'raw-meat') add('refused', 'only-heats');
-		if (standsInPan(question) && question.pan) add('caution', 'divide', { massKg: question.massKg, limitKg: dividedFromKg });
+		if (standsInPan(question) && question.pan)
+			add('caution', 'divide', { massKg: question.massKg, limitKg: dividedFromKg });
 	},
 	hands: { min: 4, share: 0.3 },
 	paceSpread: 0.3,
 	addsLate: 'after-opening',
 	place: 'microwave'
 };
-

@@ -13,10 +13,7 @@ const halfPowerM = { from: 0.03, all: 0.05 } as const;
 export const atHalfPower01 = (raw: boolean, thicknessM: number): number =>
 	raw
 		? 1
-		: Math.min(
-				1,
-				Math.max(0, (thicknessM - halfPowerM.from) / (halfPowerM.all - halfPowerM.from))
-			);
+		: Math.min(1, Math.max(0, (thicknessM - halfPowerM.from) / (halfPowerM.all - halfPowerM.from)));
 
 /** Share of a microwave's printed output that stays in the food: small amounts take little of it. Judgement. */
 export const absorbed01 = (massKg: number): number => 0.62 * (1 - Math.exp(-massKg / 0.16));

@@ -105,7 +105,10 @@ export const oven: Appliance<OvenCooking> = {
 			roasterModel(ambientC, fan, dish === 'wide-dish' || dish === 'roaster' ? dish : 'casserole'),
 			u
 		);
-		return new OvenPot(potWith(begin, model, { frozenLiquidC: ovenFrozenLiquidC }), question.kitchen.roomC);
+		return new OvenPot(
+			potWith(begin, model, { frozenLiquidC: ovenFrozenLiquidC }),
+			question.kitchen.roomC
+		);
 	},
 	unknowns: ({ piece, dish }) => [
 		'ovenTemperature',

@@ -62,10 +62,7 @@ export const pressureCooker: Appliance<PressureCooking> = {
 	},
 	start(scenario, u, effort, tables) {
 		const { question } = scenario;
-		const model = modelWith(
-			pressureCookerModel(question.pressureCooker ?? usualPressureCooker),
-			u
-		);
+		const model = modelWith(pressureCookerModel(question.pressureCooker ?? usualPressureCooker), u);
 		const half01 = question.pressureCooker?.measured ? halfRange.measured01 : halfRange.power01;
 		return new PressureCook({
 			pot: potWith({ scenario, u, effort, tables }, model, {

@@ -27,7 +27,8 @@ export class BlockCook extends PotCook {
 		this.apart = apart;
 		this.asBlock = control;
 		this.asApart = asApart;
-		this.freeC = apart && pot.foodSpec ? foodFromSpec(pot.foodSpec).freezingC + freeOfIceK : -Infinity;
+		this.freeC =
+			apart && pot.foodSpec ? foodFromSpec(pot.foodSpec).freezingC + freeOfIceK : -Infinity;
 	}
 
 	override step(dtS: number): void {

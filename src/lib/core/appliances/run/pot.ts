@@ -8,14 +8,7 @@ import { airPressureKPa } from '../../water/air-pressure.ts';
 import { boilingC, saturationKPa } from '../../water/saturation.ts';
 import type { Kitchen } from '../../kitchen/appliance-parameters.ts';
 import type { CookingState } from './cooking-state.ts';
-import {
-	Doneness,
-	leastOf,
-	lethality,
-	mostOf,
-	rateTable,
-	type RateTable
-} from './doneness.ts';
+import { Doneness, leastOf, lethality, mostOf, rateTable, type RateTable } from './doneness.ts';
 import { dangerC } from '../../rules/danger-range.ts';
 import { bodySoFar, takeInto, type FoodSoFar } from './food-so-far.ts';
 import type { Load } from './load.ts';

@@ -47,15 +47,15 @@ export const slowCooker: Appliance<SlowCooking> = {
 			: [],
 	never: ({ kind }) => (dishKinds[kind].wet ? null : 'not-for-this-food'),
 	lies: (question) => (standsInPan(question) && question.pan ? { dish: 'filled' } : {}),
-	needsL: ({ liquidL }, { state }) => (state === 'frozen' ? liquidL.slowFrozen : liquidL.slowThawed),
+	needsL: ({ liquidL }, { state }) =>
+		state === 'frozen' ? liquidL.slowFrozen : liquidL.slowThawed,
 	room({ question, piece, loosePieces, state }, volumeL, add) {
 		const cooker = question.slowCooker ?? usualSlowCooker;
 		const fill01 = volumeL / cooker.volumeL;
 		const fits = blockFits(question, state, question.slowCooker?.bowl, add);
 		if (fill01 > 1 + 1e-9) add('refused', 'more-than-the-bowl', { fill01, most01: 1 });
 		else if (fill01 > 0.75) add('caution', 'too-full', { fill01, most01: 0.75 });
-		if (fill01 < 0.5 && question.kind === 'lean-pieces')
-			add('good', 'under-half-full', { fill01 });
+		if (fill01 < 0.5 && question.kind === 'lean-pieces') add('good', 'under-half-full', { fill01 });
 		const least01 = leastSlowFill01[piece && !loosePieces ? 'pieces' : 'pool'];
 		if (fill01 < least01) add('good', 'small-load', { fill01, least01 });
 		return { fill01, blockFits: fits };

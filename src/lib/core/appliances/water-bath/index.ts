@@ -61,7 +61,11 @@ export const waterBath: Appliance<WaterBathing> = {
 			frozenLiquidC: method.bathC,
 			liquidC: method.bathC
 		});
-		return new PotCook(pot, { powerW: circulatorW * powerWith(u, power01), upToC: method.bathC, sealed: true });
+		return new PotCook(pot, {
+			powerW: circulatorW * powerWith(u, power01),
+			upToC: method.bathC,
+			sealed: true
+		});
 	},
 	unknowns: ({ piece }) => ['power', ...insideUnknowns(piece === null), 'startTemperature'],
 	longestMin: 12 * 60,

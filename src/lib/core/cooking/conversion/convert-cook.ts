@@ -3,12 +3,7 @@ import { nameNearest } from './judgement.ts';
 import { wayOf, type LikelyTimes, type Way, type WayBounds } from './option.ts';
 import { targetOf, type Target } from './target.ts';
 import type { ConvertInput, CookOption } from './conversion.ts';
-import {
-	defaultMethods,
-	sameSetting,
-	type Method,
-	type State
-} from '../../appliances/index.ts';
+import { defaultMethods, sameSetting, type Method, type State } from '../../appliances/index.ts';
 import { checkedQuestion } from '../../appliances/checked-question.ts';
 import { TableCache } from '../../appliances/run/effort.ts';
 

@@ -1,4 +1,10 @@
-import { applianceOf, sameSetting, scenarioOf, type Method, type State } from '../../appliances/index.ts';
+import {
+	applianceOf,
+	sameSetting,
+	scenarioOf,
+	type Method,
+	type State
+} from '../../appliances/index.ts';
 import { efforts, type TableCache } from '../../appliances/run/effort.ts';
 import type { LyingPiece, Scenario } from '../../appliances/run/scenario.ts';
 import {

@@ -46,8 +46,9 @@ function loadText({ load, state }: PracticeDish): string {
 	return `${load.massKg} kg ${state}, ${loose ? 'loose' : size}${liquid}`;
 }
 function methodText(method: Method): string {
-	if (method.appliance === 'slow-cooker') return `slow cooker, ${method.setting}`;
 	switch (method.appliance) {
+		case 'slow-cooker':
+			return `slow cooker, ${method.setting}`;
 		case 'pressure-cooker':
 			return 'pressure cooker';
 		case 'oven':
@@ -61,7 +62,8 @@ function methodText(method: Method): string {
 		case 'water-bath':
 			return `water bath, ${method.bathC} °C`;
 		case 'steamer':
-			return 'steamer';
+		case 'grill':
+			return method.appliance;
 	}
 }
 const minutes = (from: number, to: number) => (from === to ? `${from}` : `${from}–${to}`);

@@ -1,4 +1,9 @@
-import { asLikely, scaled, type UnknownName, type Unknowns } from '../../appliances/run/unknowns.ts';
+import {
+	asLikely,
+	scaled,
+	type UnknownName,
+	type Unknowns
+} from '../../appliances/run/unknowns.ts';
 
 /** A run's answer: how long, and the hours of the worst cell in the danger range. */
 export interface Outcome {

@@ -77,8 +77,7 @@ export function targetOf(input: ConvertInput, tables: TableCache): Target {
 	const same = (value: number): CookValues => ({ from: value, likely: value, to: value });
 	if (input.reheat) return { shown: same(0), in: () => same(0), isClippedIn: () => false };
 	const { known } = input;
-	const usual = (method: Method) =>
-		same(applianceOf(method).cooksOn ? windowOf(method).usual : 0);
+	const usual = (method: Method) => same(applianceOf(method).cooksOn ? windowOf(method).usual : 0);
 	if (!known) return { shown: same(windows.slow.usual), in: usual, isClippedIn: () => false };
 	const told = known.method;
 	const raw = recipeCookValues(input, known, tables);

@@ -64,7 +64,10 @@ export function timelineOf(request: TimelineRequest): Timeline & { comeUpMin: nu
 /** The longest run has at least so many steps: what is over in minutes is looked at by the second. */
 const leastSteps = 240;
 
-function steadyTimeline({ scenario, effort, until, longestMin }: TimelineRequest, cook: RunningCook) {
+function steadyTimeline(
+	{ scenario, effort, until, longestMin }: TimelineRequest,
+	cook: RunningCook
+) {
 	const timeline = emptyTimeline();
 	const record = () =>
 		push(timeline, scenario, cook, {

@@ -1,4 +1,4 @@
-import type { Reason } from '../../../core/rules/best-advice.ts';
+import type { Reason } from '../../../core/rules/reasons.ts';
 import { durationText } from '../../time.ts';
 import {
 	dangerRangeText,
@@ -32,12 +32,20 @@ export function reasonText(reason: Reason, habit: Habit): string {
 			return `Reheating is meant to be quick (${tempText(74, habit)} within 2 hours): bring it to the boil on the hob, in the pressure cooker or the oven first, then keep it hot here.`;
 		case 'reheat-in-oven':
 			return `Reheating is meant to be quick (${tempText(74, habit)} within 2 hours): a bake in its pan gets hot in the oven.`;
+		case 'reheat-slow':
+			return `Reheating is meant to be quick: its worst part likely spends ${hours(v.likely)} between ${dangerRangeText(habit)}, and ${hours(v.limitH)} are meant. Hotter, flatter or in smaller parts.`;
 		case 'too-full':
 			return `Too full: ${Math.round(v.fill01 * 100)} % of the pot, at most ${Math.round(v.most01 * 100)} %.`;
 		case 'under-half-full':
 			return 'Under half full lean meat dries out. Look early.';
 		case 'more-than-the-bowl':
 			return `More than the bowl holds (${Math.round(v.fill01 * 100)} %).`;
+		case 'more-than-fits':
+			return `More than fits: at most ${massText(v.mostKg, habit)} at once; this is ${massText(v.massKg, habit)}.`;
+		case 'not-for-this-food':
+			return 'No way for this kind of food.';
+		case 'braise-open':
+			return `Braised meat dries out and catches in an open pot at this heat: cover it, or stay at ${tempText(v.limitC, habit)} at most.`;
 		case 'block-too-big':
 			return 'The frozen block does not go into this bowl: let it soften until it bends.';
 		case 'never-ready':
@@ -74,6 +82,12 @@ export function reasonText(reason: Reason, habit: Habit): string {
 			return 'A bake in its pan does not go on the hob.';
 		case 'bath-too-cool':
 			return `A water bath below ${tempText(55, habit)} makes nothing safe.`;
+		case 'below-core':
+			return `The bath makes it as warm as itself, ${tempText(v.bathC, habit)}; ${tempText(v.coreC, habit)} is the core asked of it. Held as long as told it is pasteurised all the same.`;
+		case 'turn-once':
+			return 'Over direct heat, without a lid: turn it once half way.';
+		case 'ends-too-soon':
+			return `Its middle would end at ${tempText(v.endC, habit)}, and ${tempText(v.coreC, habit)} is wanted: longer, or another day.`;
 		case 'bath-slow':
 			return `Its middle would be cool for ${hours(v.likely)}; in a water bath ${hours(v.limitH)} is the most. Flatter bags.`;
 		case 'stir-and-stand':

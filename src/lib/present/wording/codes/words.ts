@@ -4,6 +4,7 @@ import type { CoreTemperatureClass } from '../../../core/published/core-temperat
 import type { PlaceName } from '../../../core/kitchen/places.ts';
 import type { StorageGroup } from '../../../core/published/storage-life.ts';
 import type { Method, State } from '../../../core/appliances/index.ts';
+import { appliances } from '../en/appliances.ts';
 import { ovenText, sidesText, tempText, volumeText, type Habit } from '../../units.ts';
 
 /** The words for every coded value. One place, so that a second language can be added. */
@@ -25,7 +26,23 @@ export const kindWords: Record<DishKind, { name: string; hint: string }> = {
 	'pulse-soup': { name: 'Soup or pulses', hint: 'dal, bean stew, soups' },
 	'hard-vegetables': { name: 'Hard vegetables', hint: 'roots, squash, potato' },
 	'soft-vegetables': { name: 'Soft vegetables', hint: 'ratatouille, peppers, spinach' },
-	'assembled-bake': { name: 'Bake in its pan', hint: 'pies, layered bakes, gratins, egg cups' }
+	'assembled-bake': { name: 'Bake in its pan', hint: 'pies, layered bakes, gratins, egg cups' },
+	'assembled-cooked': {
+		name: 'Cooked bake',
+		hint: 'all of it cooked before it was frozen: made hot and browned'
+	},
+	'wrapped-single': {
+		name: 'Wrapped single',
+		hint: 'burritos, filled rolls, hand pies, plates: a portion each, cooked'
+	},
+	dough: {
+		name: 'Raw dough or pastry',
+		hint: 'cookie dough, pizza bases, filled raw pastry: baked from frozen'
+	},
+	'baked-goods': {
+		name: 'Bread and baked goods',
+		hint: 'bread, rolls, muffins, cookies: baked already'
+	}
 };
 
 export const stageWords = {
@@ -139,24 +156,13 @@ export const standingLine =
 
 /** "slow cooker, low", "pressure cooker", "oven 180 °C, covered". */
 export function methodText(method: Method, habit: Habit): string {
-	switch (method.appliance) {
-		case 'slow-cooker':
-			return `slow cooker, ${method.setting}`;
-		case 'pressure-cooker':
-			return method.release === 'quick' ? 'pressure cooker, quick release' : 'pressure cooker';
-		case 'oven':
-			return `oven ${ovenText(method.ovenC, habit)}, ${method.covered ? 'covered' : 'open'}`;
-		case 'hob':
-			return `hob, ${method.level}`;
-		case 'microwave':
-			return `microwave, ${method.powerW} W`;
-		case 'fan-oven':
-			return `small fan oven ${ovenText(method.ovenC, habit)}`;
-		case 'water-bath':
-			return `water bath ${tempText(method.bathC, habit)}`;
-		case 'steamer':
-			return 'steamer';
-	}
+	const { way } = appliances[method.appliance] as {
+		way: (m: Method, degrees: Parameters<(typeof appliances)['oven']['way']>[1]) => string;
+	};
+	return way(method, {
+		oven: (tempC) => ovenText(tempC, habit),
+		temp: (tempC) => tempText(tempC, habit)
+	});
 }
 
 export const stateText = (state: State) => (state === 'frozen' ? 'from frozen' : 'thawed');

@@ -196,16 +196,6 @@ export const kitchenFields = {
 export const applianceFields = {
 	owned: 'What this kitchen cooks in',
 	ownedNone: 'Tick at least one appliance: there must be something to cook in.',
-	names: {
-		'slow-cooker': 'slow cooker',
-		'pressure-cooker': 'pressure cooker',
-		oven: 'oven',
-		hob: 'hob and a pot with a lid',
-		microwave: 'microwave',
-		'fan-oven': 'small oven with a strong fan',
-		'water-bath': 'water bath',
-		steamer: 'steamer'
-	},
 	microwaveW: 'Microwave, printed output',
 	microwaveHint: 'W; empty: 800',
 	boilL: 'Burner on high: cold water',

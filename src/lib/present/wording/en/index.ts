@@ -21,3 +21,4 @@ export * from './care-table.ts';
 export * from './household.ts';
 export * from './start.ts';
 export * from './fields.ts';
+export * from './appliances.ts';

@@ -172,16 +172,6 @@ export const cookRuler = {
 	hold: 'hold',
 	release: 'release',
 	preheat: 'heating up',
-	within: {
-		'slow-cooker': 'in the cooker',
-		'pressure-cooker': 'in the cooker',
-		oven: 'in the oven',
-		hob: 'on the hob',
-		microwave: 'in the microwave',
-		'fan-oven': 'in the small oven',
-		'water-bath': 'in the bath',
-		steamer: 'in the steamer'
-	},
 	tooLate: 'too late for then',
 	refusedAfter: ({ duration }: { duration: Shown }) => `refused: ${duration} by the model`,
 	better: ({ way, duration }: { way: Shown; duration: Shown }) => ` · better: ${way}, ${duration}`

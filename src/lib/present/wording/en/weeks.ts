@@ -70,16 +70,6 @@ export const weeks = {
 		`${a} and ${b} want the ${appliance} at the same time.`,
 	wayOut: ({ what, way, at }: { what: Shown; way: Shown; at: Shown }) => `${what}: ${way}, ${at}`,
 	noWayOut: 'Move one of them to another day.',
-	appliances: {
-		'slow-cooker': 'slow cooker',
-		'pressure-cooker': 'pressure cooker',
-		oven: 'oven',
-		hob: 'hob',
-		microwave: 'microwave',
-		'fan-oven': 'small oven',
-		'water-bath': 'water bath',
-		steamer: 'steamer'
-	},
 	who: 'Who eats',
 	badWho: 'Who eats: write a number from 1 to 100.',
 	set: 'Set',

@@ -30,6 +30,8 @@ export interface CoolingForecast {
 	slowMinutes: number[];
 	slowWarmestC: number[];
 	clockStartMin: number;
+	/** so much longer than its middle another part of it takes; forecasts made before it was looked at have none */
+	leadMin?: number;
 	to21Min: number | null;
 	to5Min: number | null;
 	rule: 'two-stage' | 'four-hours';

@@ -191,7 +191,8 @@ const vesselOf: Readonly<
 	'pot-ice-bath': { vessel: 'pot', place: 'ice-bath' },
 	'portions-freezer': { vessel: 'bag', place: 'freezer' },
 	'pot-ice-bath-stirred': { vessel: 'pot', place: 'ice-bath' },
-	'bags-ice-water': { vessel: 'bag', place: 'ice-bath' }
+	'bags-ice-water': { vessel: 'bag', place: 'ice-bath' },
+	'cut-portions-freezer': { vessel: 'tray', place: 'freezer' }
 };
 
 /** The forecast as it is kept: plain numbers, with what the rule makes of them. */
@@ -204,6 +205,7 @@ export function forecastFrom(result: CoolingResult): CoolingForecast {
 		slowMinutes: hundredths(result.slow.minutes),
 		slowWarmestC: hundredths(result.slow.warmestC),
 		clockStartMin: result.clockStartMin,
+		leadMin: result.leadMin,
 		to21Min: result.to21Min,
 		to5Min: result.to5Min,
 		rule: result.rule,

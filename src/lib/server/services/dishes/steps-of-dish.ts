@@ -4,7 +4,7 @@ import {
 	type ToldCooking
 } from '../../../core/steps/propose-steps.ts';
 import type { DishStep, StepLine } from '../../../core/steps/step.ts';
-import type { Method } from '../../../core/appliances/index.ts';
+import { applianceOf } from '../../../core/appliances/index.ts';
 import { piecesOfDish } from './pieces-of-dish.ts';
 import type { Dish } from '../../queries/dishes.ts';
 
@@ -20,29 +20,12 @@ export function stepLines(dish: Pick<Dish, 'lines'>): StepLine[] {
 	}));
 }
 
-/** Where a method of cooking stands in the kitchen. */
-function placeOf(appliance: Method['appliance']): ToldCooking['place'] {
-	switch (appliance) {
-		case 'slow-cooker':
-		case 'pressure-cooker':
-		case 'oven':
-		case 'microwave':
-			return appliance;
-		case 'hob':
-		case 'steamer':
-			return 'burner';
-		case 'fan-oven':
-		case 'water-bath':
-			return 'none';
-	}
-}
-
 /** The cooking a recipe gives for the fresh dish, as a step has it; null when its instruction is for the frozen pack. */
 function toldOf({ instruction }: Pick<Dish, 'instruction'>): ToldCooking | null {
 	if (instruction?.state !== 'fresh') return null;
 	const { method, minutes } = instruction;
 	return {
-		place: placeOf(method.appliance),
+		place: applianceOf(method).place,
 		minutes: (minutes.from + minutes.to) / 2,
 		...(method.appliance === 'oven' && { ovenC: method.ovenC })
 	};

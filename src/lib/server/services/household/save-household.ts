@@ -1,4 +1,4 @@
-import { applianceNames } from '../../../core/kitchen/owned-appliances.ts';
+import { applianceNames } from '../../../core/appliances/index.ts';
 import { bowlFields } from '../../../schemas/bowl-fields.ts';
 import type { InferType } from 'yup';
 import type { Bowl } from '../../../core/index.ts';

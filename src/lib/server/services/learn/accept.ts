@@ -1,5 +1,6 @@
 import type { LearnedMinutes } from '../../../core/cooking/conversion/conversion.ts';
-import type { ApplianceName, OwnedAppliances } from '../../../core/kitchen/owned-appliances.ts';
+import type { OwnedAppliances } from '../../../core/kitchen/owned-appliances.ts';
+import type { ApplianceName } from '../../../core/appliances/index.ts';
 import { noteOfProposal, type SaidProposal } from '../../../present/learn-words.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';

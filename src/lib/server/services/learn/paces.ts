@@ -1,8 +1,8 @@
-import { burnerHighW, type ApplianceName } from '../../../core/kitchen/owned-appliances.ts';
+import { applianceOf, type ApplianceName, type Method } from '../../../core/appliances/index.ts';
+import { burnerHighW } from '../../../core/kitchen/owned-appliances.ts';
 import { grouped } from '../../../core/grouped.ts';
 import { applianceKey, type MeasuredCook } from '../../../core/learning/observe.ts';
 import { paceOf, type Pace } from '../../../core/learning/pace.ts';
-import type { Method } from '../../../core/appliances/index.ts';
 import { asIf } from '../../../core/serving/as-if.ts';
 import { lyingBy } from '../../../core/serving/lying-by.ts';
 import { stateOf } from '../../../core/serving/route-name.ts';
@@ -12,17 +12,6 @@ import type { Household } from '../../db/schema/index.ts';
 import { inputsOfCooks, measuredCooks, type MeasuredCookRow } from '../../queries/learn.ts';
 import { setForecasts } from '../../writes/cooks.ts';
 
-/** Usual 80 % ranges of computed times by appliance, as logarithms: what is believed of one nobody has logged (judgement; docs/learning.md). */
-const usualSpread: Readonly<Record<ApplianceName, number>> = {
-	'slow-cooker': 0.32,
-	'pressure-cooker': 0.25,
-	oven: 0.22,
-	hob: 0.3,
-	microwave: 0.3,
-	'fan-oven': 0.22,
-	'water-bath': 0.18,
-	steamer: 0.22
-};
 /** One that the household measured is known better. */
 const measuredSpread = 0.19;
 /** The latest cooks say most of how an appliance is now; of all together no more are read. */
@@ -66,7 +55,9 @@ export async function appliancePaces(
 			const forecastMin = fresh.has(row.id) ? fresh.get(row.id) : row.forecastMin;
 			return forecastMin ? [{ ...row, forecastMin }] : [];
 		});
-		const spread = isMeasured(house, appliance) ? measuredSpread : usualSpread[appliance];
+		const spread = isMeasured(house, appliance)
+			? measuredSpread
+			: applianceOf({ appliance }).paceSpread;
 		const seen = rests.map(({ forecastMin, setMin: actualMin }) => ({ forecastMin, actualMin }));
 		return { appliance, pace: paceOf(seen, { spread }), rests };
 	});

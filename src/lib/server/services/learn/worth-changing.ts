@@ -5,7 +5,7 @@ import {
 	type Proposal,
 	type YieldRecord
 } from '../../../core/learning/proposals.ts';
-import type { ApplianceName } from '../../../core/kitchen/owned-appliances.ts';
+import type { ApplianceName } from '../../../core/appliances/index.ts';
 import type { SaidProposal } from '../../../present/learn-words.ts';
 import { dayIn } from '../../../present/time.ts';
 import { nowMs as serverMs } from '../../now.ts';

@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { applianceNames } from '../../../core/kitchen/owned-appliances.ts';
+import { applianceNames } from '../../../core/appliances/index.ts';
 import { hobLevels, methodKey, type Method } from '../../../core/appliances/index.ts';
 import { routeNames, type RouteName } from '../../../core/serving/route-name.ts';
 

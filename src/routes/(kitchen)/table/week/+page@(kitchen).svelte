@@ -210,7 +210,7 @@
 				{w.weeks.clash({
 					a: titleOf(clash.a),
 					b: titleOf(clash.b),
-					appliance: w.weeks.appliances[clash.appliance]
+					appliance: w.appliances[clash.appliance].short
 				})}
 			</p>
 			{#if clash.way && out}
