@@ -137,7 +137,7 @@ export function stepText(
 /** Where the thermometer goes. */
 function whereOf(plan: SheetPlan, { kind, inPan }: StepFacts): string {
 	const { where } = w.sheetSteps;
-	if (inPan || kind === 'assembled-bake') return where.pan;
+	if (inPan || dishKinds[kind].inPan) return where.pan;
 	if (dishKinds[kind].loose) return where.loose;
 	return kind === 'tough-cut' ? where.whole : where.pieces;
 }

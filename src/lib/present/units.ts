@@ -26,8 +26,12 @@ export function massText(kg: number, habit: Habit): string {
 export function volumeText(litres: number, habit: Habit): string {
 	if (habit.system === 'us') {
 		const cups = litres / litresPer.cup;
-		if (cups < 0.24) return `${trim(Math.max(0.5, upTo(cups * 32, 1) / 2), 1)} tbsp`;
-		if (cups < 8) return `${marked(cups)} ${cups < 1.03 ? 'cup' : 'cups'}`;
+		if (cups < 8) {
+			const mark = cups < 0.24 ? null : marked(cups);
+			return mark
+				? `${mark} ${cups < 1.03 ? 'cup' : 'cups'}`
+				: `${trim(Math.max(0.5, upTo(cups * 32, 1) / 2), 1)} tbsp`;
+		}
 		return `${trim(cups / 4, 1)} qt`;
 	}
 	const ml = litres * 1000;
@@ -41,15 +45,18 @@ function upTo(value: number, grain: number): number {
 	return nearest < value * (1 - short01) ? Math.ceil(value / grain) * grain : nearest;
 }
 const short01 = 0.03;
+const over01 = 0.18;
 
 const marks = ['', '¼', '⅓', '½', '⅔', '¾'] as const;
 const values = [0, 0.25, 1 / 3, 0.5, 2 / 3, 0.75] as const;
 
-/** The nearest mark of a cup that is not short of it. */
-function marked(cups: number): string {
+/** The nearest mark of a cup that is not short of it; null where that is too much more, and spoons measure it better. */
+function marked(cups: number): string | null {
 	const least = cups * (1 - short01);
 	const whole = Math.floor(least);
 	const mark = values.findIndex((value) => whole + value >= least);
+	const value = mark < 0 ? whole + 1 : whole + values[mark];
+	if (value > cups * (1 + over01)) return null;
 	if (mark < 0) return `${whole + 1}`;
 	return whole === 0 && mark > 0 ? marks[mark] : `${whole}${marks[mark]}`;
 }

@@ -61,11 +61,23 @@ describe('ways to cool a dish', () => {
 		const baked = coolingWays({ ...asked, vessel: pan });
 		assert.deepEqual(
 			baked.ways.map(({ name }) => name),
-			['pot-counter', 'pot-refrigerator', 'pot-tap-then-ice', 'pot-ice-bath']
+			[
+				'pot-counter',
+				'pot-refrigerator',
+				'pot-tap-then-ice',
+				'pot-ice-bath',
+				'cut-portions-freezer'
+			]
 		);
 		const other = chosenWay({ ...asked, vessel: pan, names: ['bags-ice-water'] });
 		assert.equal(other.vesselKind, 'pan');
 		assert.notEqual(other.name, 'bags-ice-water');
+	});
+	it('a full dish of 4 L has a way, cut in portions; twelve hot litres are not sent into a freezer nobody knows', () => {
+		const deep = { ...asked, litres: 4, vessel: pan, freezerTakesKg: undefined };
+		assert.equal(coolingWays(deep).proposed, 'cut-portions-freezer');
+		const much = coolingWays({ ...deep, litres: 12, vessel: asked.vessel });
+		assert.ok(much.ways.find(({ name }) => name === 'portions-freezer')?.tooMuchForRefrigerator);
 	});
 	it('when none passes, the fastest is what is left', () => {
 		const big = {

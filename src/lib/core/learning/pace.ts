@@ -28,25 +28,58 @@ export interface PacePrior {
 
 /** P90 of a normal distribution. */
 const z90 = 1.2816;
-/** One log in ten is taken for wrong: the clock read too late, another pack, a slip of the pen. It says next to nothing. */
-const wrong01 = 0.1;
+/**
+ * So many logs are wrong: the clock read too late, another pack, a slip of the pen. Such a log says next to nothing. In one household they
+ * are one in twenty, in another one in four: how many is estimated too (judgement).
+ */
+const wrongs = [
+	{ share: 0.05, believed01: 0.2 },
+	{ share: 0.12, believed01: 0.5 },
+	{ share: 0.25, believed01: 0.3 }
+] as const;
 const wrongSpread = 0.8;
+/** What it changes from cook to cook, as a logarithm: most hardly do, an ageing element or a new habit does (judgement). */
+const drifts = [-0.04, -0.03, -0.02, -0.01, 0, 0.01, 0.02, 0.03, 0.04];
+const steady01 = 0.5;
+const driftSpread = 0.025;
+/** A cook counts so much less than the next newer one: an appliance is as it was lately (judgement). */
+const fades = 0.97;
 /** How likely it is that an appliance is as its kind (judgement). */
 const usual01 = 0.3;
 /** What an appliance as its kind may still be off by, as a logarithm. */
 const usualSpread = 0.02;
 /** Cook to cook: the middle of what is believed of the scatter, and how well that is known (judgement: 10 to 22 % in most kitchens). */
-const scatter = { middle: 0.15, logSpread: 0.35 };
+const scatter = { middle: 0.16, logSpread: 0.5 };
 
 /** So much of the standard deviation the factor is held back towards the usual: a few odd cooks never make it much worse (judgement). */
-const held = 0.35;
+const held = 0.3;
 /** From so many cooks on a pace is offered. */
 export const enoughCooks = 4;
 
-const thetas = Array.from({ length: 141 }, (_, i) => (i - 70) / 100);
-const sigmas = [0.06, 0.08, 0.1, 0.12, 0.15, 0.18, 0.22, 0.27, 0.33, 0.4];
+const thetas = Array.from({ length: 71 }, (_, i) => (i - 35) / 50);
+const sigmas = [0.06, 0.08, 0.11, 0.15, 0.19, 0.24, 0.3, 0.38, 0.48];
 
 const density = (x: number, spread: number) => Math.exp(-0.5 * (x / spread) ** 2) / spread;
+
+/** The drifts that are some, by how likely they are. */
+const driftsSum = drifts.reduce((sum, d) => sum + (d === 0 ? 0 : density(d, driftSpread)), 0);
+
+/** The same cells together, and those left out that hardly count. */
+function summedBy(
+	cells: readonly { theta: number; sigma: number; log: number }[]
+): { theta: number; sigma: number; share: number }[] {
+	const most = cells.reduce((max, { log }) => Math.max(max, log), -Infinity);
+	const together = new Map<number, { theta: number; sigma: number; share: number }>();
+	for (const { theta, sigma, log } of cells) {
+		const share = Math.exp(log - most);
+		if (share < 1e-7) continue;
+		const key = Math.round(theta * 100) * 1000 + Math.round(sigma * 100);
+		const there = together.get(key);
+		if (there) there.share += share;
+		else together.set(key, { theta, sigma, share });
+	}
+	return [...together.values()];
+}
 
 /** Share of a normal distribution below x (Abramowitz and Stegun 26.2.17, error under 1e-7). */
 function below(x: number): number {
@@ -59,9 +92,9 @@ function below(x: number): number {
 }
 
 /**
- * What logged cooks say of an appliance: its pace is either that of its kind or some other, each cook is the pace times a scatter
- * that is estimated with it, and a wrong log in ten is expected. The posterior is summed on a grid. Null without cooks. Throws a coded
- * error for minutes that are none.
+ * What logged cooks, the oldest first, say of an appliance: its pace is either that of its kind or some other, and stays or drifts from cook
+ * to cook; each cook is the pace times a scatter. Scatter, drift and the share of wrong logs are estimated with it; older cooks count less.
+ * The posterior is summed on a grid. Null without cooks. Throws a coded error for minutes that are none.
  *
  * Source: Bayes' rule with a two-part prior and a contaminated normal likelihood, as in general textbooks (Gelman and others,
  * Bayesian Data Analysis, chapters 3 and 17).
@@ -74,24 +107,42 @@ export function paceOf(cooks: readonly PaceObservation[], prior: PacePrior): Pac
 				requireRange('forecastMin', forecastMin, 0.01, 5000)
 		)
 	);
+	const slips = logs.map((x) => density(x, wrongSpread));
 	const own = Math.sqrt(Math.max(0.05 ** 2, (prior.spread / z90) ** 2 - scatter.middle ** 2));
-	const weights: { theta: number; sigma: number; log: number }[] = [];
+	const last = logs.length - 1;
+	const counts = logs.map((_, i) => fades ** (last - i));
+	/** logarithms of what is believed of the next cook: its pace, by hundredths, and its scatter */
+	const cells: { theta: number; sigma: number; log: number }[] = [];
 	for (const sigma of sigmas) {
 		const ofSigma = -0.5 * (Math.log(sigma / scatter.middle) / scatter.logSpread) ** 2;
-		for (const theta of thetas) {
-			const ofTheta = usual01 * density(theta, usualSpread) + (1 - usual01) * density(theta, own);
-			let log = ofSigma + Math.log(ofTheta + 1e-300);
-			for (const x of logs)
-				log += Math.log(
-					(1 - wrong01) * density(x - theta, sigma) + wrong01 * density(x - theta, wrongSpread)
-				);
-			weights.push({ theta, sigma, log });
+		for (const drift of drifts) {
+			const ofDrift =
+				drift === 0
+					? Math.log(steady01)
+					: Math.log(((1 - steady01) * density(drift, driftSpread)) / driftsSum);
+			for (const theta of thetas) {
+				// it was as its kind, or as it is, when the first of these was cooked
+				const first = theta - drift * last;
+				const ofTheta = usual01 * density(first, usualSpread) + (1 - usual01) * density(first, own);
+				const right = logs.map((x, i) => density(x - theta + drift * (last - i), sigma));
+				let all = 0;
+				for (const { share, believed01 } of wrongs) {
+					let log = 0;
+					for (let i = 0; i <= last; i++)
+						log += counts[i] * Math.log((1 - share) * right[i] + share * slips[i]);
+					all += believed01 * Math.exp(log);
+				}
+				// the next cook is one step further on
+				if (all > 0)
+					cells.push({
+						theta: theta + drift,
+						sigma,
+						log: ofSigma + ofDrift + Math.log(ofTheta + 1e-300) + Math.log(all)
+					});
+			}
 		}
 	}
-	const most = Math.max(...weights.map(({ log }) => log));
-	const believed = weights
-		.map(({ theta, sigma, log }) => ({ theta, sigma, share: Math.exp(log - most) }))
-		.filter(({ share }) => share > 1e-6);
+	const believed = summedBy(cells);
 	const all = believed.reduce((sum, { share }) => sum + share, 0);
 	const mean = believed.reduce((sum, { theta, share }) => sum + theta * share, 0) / all;
 	/** below which so much of what the next cook may take lies */

@@ -32,7 +32,7 @@ describe('power cut (FoodSafety.gov, from memory)', () => {
 	});
 	it('at 4 °C or with ice it is frozen again; above for more than two hours it goes', () => {
 		const read = (warmestC: number, aboveH: number | null) =>
-			powerCutVerdict({ ...cut, outH: 60, warmestC, aboveH }).outcome;
+			powerCutVerdict({ ...cut, outH: 60, warmestC, aboveH, coveredH: 60 }).outcome;
 		const covered = (warmestC: number, more = {}) =>
 			powerCutVerdict({ ...cut, outH: 60, warmestC, aboveH: 0, coveredH: 60, ...more }).outcome;
 		assert.equal(covered(-12), 'keep');
@@ -48,6 +48,9 @@ describe('power cut (FoodSafety.gov, from memory)', () => {
 		assert.equal(read(4.1, 2), 'cook-now');
 		assert.equal(read(4.1, 2.01), 'discard');
 		assert.equal(read(4.1, null), 'discard', 'for how long is not known: the stricter');
+		const once = { ...cut, outH: 60, iceCrystals: false, warmestC: 6, aboveH: 1, coveredH: 1 };
+		assert.equal(powerCutVerdict(once).outcome, 'discard', 'one warm reading helps nothing');
+		assert.throws(() => powerCutVerdict({ ...once, warmestC: NaN }), { code: 'not-a-number' });
 		assert.equal(powerCutVerdict({ ...cut, outH: 60, iceCrystals: true }).outcome, 'refreeze');
 		assert.equal(powerCutVerdict({ ...cut, outH: 60, iceCrystals: false }).outcome, 'discard');
 	});
@@ -120,7 +123,8 @@ describe('refreezing (USDA FSIS, The big thaw, from memory)', () => {
 		assert.equal(refreeze({ ...unknown, outH: 25 }).outcome, 'discard');
 		const pull = { sinceMs: 0, pliableMin: null, thawedMin: null, keepsDays: 1 };
 		assert.equal(pullTimes({ ...pull, place: 'refrigerator' }).cookByMs, dayMs);
-		assert.equal(pullTimes({ ...pull, place: 'cold-water' }).cookByMs, null);
+		for (const place of ['cold-water', 'microwave'] as const)
+			assert.equal(pullTimes({ ...pull, place }).discardAtMs, 2 * 3600_000);
 	});
 	it('left out on the counter it has two hours in all, however thick it is', () => {
 		const out = pullTimes({

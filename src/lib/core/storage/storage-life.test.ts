@@ -70,6 +70,24 @@ it('without a published figure: null, or the house rule', () => {
 	assert.equal(storageLife({ parts: [part], packedOn, houseMonths: 3 }).bestBy, '2026-04-30');
 });
 
+it('nine tenths of what nobody has a figure for keep no longer than the shortest published life', () => {
+	const parts: StoredPart[] = [
+		{ group: 'soft-dairy', state: 'cooked', share01: 0.9 },
+		{ group: 'vegetables', state: 'cooked', share01: 0.1 }
+	];
+	assert.equal(storageLife({ parts, packedOn }).months?.from, 1);
+});
+
+it('where nothing is frozen months say nothing: raw poultry at +5 °C keeps its day (FoodSafety.gov, from memory)', () => {
+	const raw: StoredPart[] = [{ group: 'poultry-pieces', state: 'raw' }];
+	const days = (freezerC: number) =>
+		(Date.parse(storageLife({ parts: raw, packedOn, freezerC }).bestBy as string) -
+			Date.parse(packedOn)) /
+		86_400_000;
+	assert.deepEqual([days(5), days(-8)], [1, 1]);
+	assert.ok(days(-10) > 30);
+});
+
 it('warmer shortens, about threefold for ten kelvin; colder never lengthens', () => {
 	const parts: StoredPart[] = [{ group: 'vegetables', state: 'raw' }];
 	const at = (freezerC: number) => storageLife({ parts, packedOn, freezerC }).bestBy as string;

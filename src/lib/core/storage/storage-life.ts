@@ -164,7 +164,7 @@ export function storageLife(input: {
 	const found = lifeOf(known);
 	const unknown01 = shareOf(unknownParts.map((part) => input.parts[part]));
 	// what is mostly something nobody has a figure for keeps no longer than the shortest there is
-	if (found && unknown01 > mostUnknown01 * shareOf(input.parts)) {
+	if (found && houseMonths === undefined && unknown01 > mostUnknown01 * shareOf(input.parts)) {
 		const months = shortestLife.from;
 		return {
 			bestBy: later(input.packedOn, Math.min(months, found.life.from), factor),

@@ -31,6 +31,8 @@ export class Doneness {
 	private readonly lethalRate: Float64Array;
 	private readonly rates: RateTable;
 	private readonly body: Body;
+	/** cooking that its mean had beyond the least of it, before it was made even */
+	private meanExtraMin = 0;
 
 	constructor(body: Body, rates: RateTable, from?: Doneness) {
 		const n = body.grid.cells;
@@ -42,6 +44,7 @@ export class Doneness {
 		this.dangerMin = array(from?.dangerMin);
 		this.cookRate = array(from?.cookRate);
 		this.lethalRate = array(from?.lethalRate);
+		this.meanExtraMin = from?.meanExtraMin ?? 0;
 	}
 
 	/** A copy that goes on with another copy of the body. */
@@ -54,10 +57,17 @@ export class Doneness {
 		this.cookMin.set(from.cookMin);
 		this.lethalMin.set(from.lethalMin);
 		this.dangerMin.set(from.dangerMin);
+		this.meanExtraMin = from.meanExtraMin;
 	}
 
-	/** Every cell has had the same. */
-	fill(had: { coldestCookMin: number; lethality70Min: number; dangerMin: number }): void {
+	/** Every cell has had the same: the least of what there was, and its mean stays its mean. */
+	fill(had: {
+		coldestCookMin: number;
+		meanCookMin: number;
+		lethality70Min: number;
+		dangerMin: number;
+	}): void {
+		this.meanExtraMin = had.meanCookMin - had.coldestCookMin;
 		this.cookMin.fill(had.coldestCookMin);
 		this.lethalMin.fill(had.lethality70Min);
 		this.dangerMin.fill(had.dangerMin);
@@ -92,7 +102,7 @@ export class Doneness {
 			sum += volumeM3[c] * this.cookMin[c];
 			volume += volumeM3[c];
 		}
-		return sum / volume;
+		return sum / volume + this.meanExtraMin;
 	}
 }
 

@@ -55,7 +55,7 @@ export function loadOfPiece(piece: CookedPiece, model: PotModel, frozenLiquidC: 
 	const liquidKg = requireRange('liquidKg', piece.liquidKg, 0, 30);
 	const food = foodFromSpec(piece.food);
 	const massKg = volumeM3(shape) * count * foodDensityKgPerM3(food);
-	requireRange('massKg', massKg, 0.0005, 25);
+	requireRange('massKg', massKg, 0.0005, 40);
 	const poolKg = liquidKg + model.purgeKg;
 	const level = liquidLevel01({ shape, count, poolKg, baseM2: model.baseM2 });
 	const frozen = startC < food.freezingC;

@@ -1,75 +1,15 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import fc from 'fast-check';
-import { brick } from '../../fixtures/heat-cases.ts';
-import { defaultCompositions } from '../../foods/default-compositions.ts';
-import { dishKindNames, dishKinds, type DishKind } from '../../published/dish-kinds.ts';
+import {
+	anyLoad as load,
+	anyMethod,
+	pieceQuestion as question,
+	within,
+	type Load
+} from '../../fixtures/random-questions.ts';
 import type { Method, State } from '../../appliances/index.ts';
 import { convertCook, convertSteps, type ConvertInput, type LikelyTimes } from './convert-cook.ts';
-
-/** A dish as it could be asked about: any kind, load and size. */
-interface Load {
-	kind: DishKind;
-	content: ConvertInput['content'];
-	reheat: boolean;
-	thicknessM: number;
-	massKg: number;
-	pieceM: number;
-	liquidKg: number;
-}
-const within = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const load: fc.Arbitrary<Load> = fc
-	.record({
-		kind: fc.constantFrom(...dishKindNames),
-		content: fc.constantFrom('raw-meat', 'cooked', 'plain'),
-		reheat: fc.boolean(),
-		thicknessM: within(0.015, 0.07),
-		massKg: within(0.3, 2.4),
-		pieceM: within(0.015, 0.05),
-		liquidKg: within(0, 0.5)
-	})
-	.map((of) => ({ ...of, reheat: of.reheat && of.content === 'cooked' }));
-const anyMethod = fc.constantFrom<Method>(
-	{ appliance: 'slow-cooker', setting: 'low' },
-	{ appliance: 'slow-cooker', setting: 'high' },
-	{ appliance: 'pressure-cooker', release: 'natural' },
-	{ appliance: 'pressure-cooker', release: 'quick' },
-	{ appliance: 'oven', ovenC: 165, covered: true },
-	{ appliance: 'oven', ovenC: 190, covered: false },
-	{ appliance: 'hob', level: 'medium' },
-	{ appliance: 'fan-oven', ovenC: 180 },
-	{ appliance: 'microwave', powerW: 800 },
-	{ appliance: 'water-bath', bathC: 65, circulated: true },
-	{ appliance: 'steamer' }
-);
-
-const kgPerM3 = 1050;
-function question(of: Load): ConvertInput {
-	const { kind, thicknessM, massKg, pieceM } = of;
-	const side = Math.sqrt(massKg / kgPerM3 / thicknessM);
-	const block = brick([side * 1.1, side / 1.1, thicknessM]);
-	const rule = dishKinds[kind];
-	const count = Math.max(1, Math.round(massKg / kgPerM3 / pieceM ** 3));
-	const inPieces = !rule.loose && kind !== 'assembled-bake';
-	return {
-		kind,
-		food: {
-			composition: defaultCompositions[kind],
-			mobility: rule.mobility,
-			cookedGain: rule.cookedGain
-		},
-		massKg,
-		block,
-		thawed: inPieces ? { shape: brick([pieceM, pieceM, pieceM]), count } : undefined,
-		pan: kind === 'assembled-bake' ? { shape: block } : undefined,
-		content: of.content,
-		coreC: of.content === 'plain' ? 60 : 73.9,
-		liquidKg: of.liquidKg,
-		reheat: of.reheat,
-		known: null,
-		kitchen: { altitudeM: 300, roomC: 21 }
-	};
-}
 
 /** The likely times of both states, without their ranges. */
 function likelyOf(input: ConvertInput, method: Method): Record<State, LikelyTimes> {

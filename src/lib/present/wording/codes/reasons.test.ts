@@ -32,7 +32,12 @@ const values = {
 	recipeMin: 8,
 	safeMin: 14,
 	least01: 0.35,
-	waitingH: 3
+	waitingH: 3,
+	mostKg: 2,
+	limitC: 170,
+	bathC: 62,
+	coreC: 74,
+	endC: 30
 };
 const texts = (habit: typeof metricHabit) => [
 	...reasonCodes.map((code) => reasonText({ code, values }, habit)),

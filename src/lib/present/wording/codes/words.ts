@@ -156,12 +156,11 @@ export const standingLine =
 
 /** "slow cooker, low", "pressure cooker", "oven 180 °C, covered". */
 export function methodText(method: Method, habit: Habit): string {
-	const { way } = appliances[method.appliance] as {
-		way: (m: Method, degrees: Parameters<(typeof appliances)['oven']['way']>[1]) => string;
-	};
-	return way(method, {
-		oven: (tempC) => ovenText(tempC, habit),
-		temp: (tempC) => tempText(tempC, habit)
+	const { way } = appliances[method.appliance];
+	return (way as (set: object) => string)({
+		...method,
+		...('ovenC' in method && { ovenC: ovenText(method.ovenC, habit) }),
+		...('bathC' in method && { bathC: tempText(method.bathC, habit) })
 	});
 }
 

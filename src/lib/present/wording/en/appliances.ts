@@ -1,10 +1,8 @@
 import type { ApplianceName, Method } from '../../../core/appliances/index.ts';
+import type { Shown } from '../shown.ts';
 
-/** Temperatures in the household's degrees: as an oven's knob has them, and as they are. */
-interface Degrees {
-	oven: (tempC: number) => string;
-	temp: (tempC: number) => string;
-}
+/** How it is set, temperatures in the household's degrees. */
+type Set<M> = { [K in keyof M]: M[K] extends number ? Shown : M[K] };
 
 /** What an appliance is called. One more appliance is one more entry here. */
 interface ApplianceWords<M> {
@@ -15,7 +13,7 @@ interface ApplianceWords<M> {
 	/** where the food is meanwhile */
 	within: string;
 	/** a way of cooking, with how it is set */
-	way: (method: M, degrees: Degrees) => string;
+	way: (method: Set<M>) => string;
 }
 
 export const appliances: {
@@ -38,7 +36,7 @@ export const appliances: {
 		name: 'oven',
 		short: 'oven',
 		within: 'in the oven',
-		way: ({ ovenC, covered }, { oven }) => `oven ${oven(ovenC)}, ${covered ? 'covered' : 'open'}`
+		way: ({ ovenC, covered }) => `oven ${ovenC}, ${covered ? 'covered' : 'open'}`
 	},
 	hob: {
 		name: 'hob and a pot with a lid',
@@ -56,13 +54,13 @@ export const appliances: {
 		name: 'small oven with a strong fan',
 		short: 'small oven',
 		within: 'in the small oven',
-		way: ({ ovenC }, { oven }) => `small fan oven ${oven(ovenC)}`
+		way: ({ ovenC }) => `small fan oven ${ovenC}`
 	},
 	'water-bath': {
 		name: 'water bath',
 		short: 'water bath',
 		within: 'in the bath',
-		way: ({ bathC }, { temp }) => `water bath ${temp(bathC)}`
+		way: ({ bathC }) => `water bath ${bathC}`
 	},
 	steamer: {
 		name: 'steamer',

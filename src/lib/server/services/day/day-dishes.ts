@@ -6,6 +6,7 @@ import type { CoolingOption } from '../../../core/schedule/choose-coolings.ts';
 import type { ChosenCooling, RunSheet } from '../../../core/schedule/run-sheet.ts';
 import type { DayCooling, DayDish } from '../../../core/schedule/day-tasks.ts';
 import { isHot } from '../../../core/steps/step.ts';
+import { dishKinds } from '../../../core/published/dish-kinds.ts';
 import { placeL } from '../../../core/published/day-work.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Household } from '../../db/schema/household.ts';
@@ -59,7 +60,7 @@ export function coolingQuestion(planned: PlannedDish, house: Household) {
 	const { dish } = planned;
 	if (!stepsOfDish(dish).some(isHot)) return null;
 	const litres = litresOf(planned);
-	const baked = dish.kind === 'assembled-bake';
+	const baked = dishKinds[dish.kind].inPan;
 	const pots = Math.max(1, Math.ceil(litres / (baked ? panL : placeL.burner) - 1e-9));
 	return {
 		pots,

@@ -58,7 +58,9 @@ export async function appliancePaces(
 		const spread = isMeasured(house, appliance)
 			? measuredSpread
 			: applianceOf({ appliance }).paceSpread;
-		const seen = rests.map(({ forecastMin, setMin: actualMin }) => ({ forecastMin, actualMin }));
+		const seen = rests
+			.map(({ forecastMin, setMin: actualMin }) => ({ forecastMin, actualMin }))
+			.reverse();
 		return { appliance, pace: paceOf(seen, { spread }), rests };
 	});
 }

@@ -2,6 +2,7 @@ import { error, fail, redirect } from '@sveltejs/kit';
 import { dishSchema } from '$lib/schemas/dish';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { freezerCheck, partCookedStep } from '$lib/core/foods/freezer-check';
+import { dishKinds } from '$lib/core/published/dish-kinds';
 import { itemByName } from '$lib/core/foods/item-catalogue';
 import { notesOfSteps } from '$lib/server/services/day/step-notes';
 import { proposedSteps, stepsOfDish } from '$lib/server/services/dishes/steps-of-dish';
@@ -50,7 +51,7 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 		findings: freezerCheck({
 			lines: dish.lines,
 			state: dish.state,
-			isBake: dish.kind === 'assembled-bake',
+			isBake: dishKinds[dish.kind].inPan,
 			freezeAnyway
 		}),
 		partCooked: partCookedStep({
