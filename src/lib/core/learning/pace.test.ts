@@ -63,7 +63,11 @@ describe('the pace of an appliance from what was logged', () => {
 
 	it('the same where cooks scatter by a quarter and one log in five is wrong', () => {
 		for (const cooks of [2, 6, 12]) {
-			const logged = households(1.18, 70, cooks, 40 + cooks, { noise: 0.25, wrong01: 0.2, drift: 0 });
+			const logged = households(1.18, 70, cooks, 40 + cooks, {
+				noise: 0.25,
+				wrong01: 0.2,
+				drift: 0
+			});
 			const inside = logged.flatMap(({ logs, next }) => {
 				const { from, to } = paceOf(logs, prior)!;
 				return next.map((min) => min >= from && min <= to);

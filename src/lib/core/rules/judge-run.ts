@@ -24,7 +24,7 @@ export interface RunVerdict {
 	verdict: Advice;
 	/** hours between 5 and 60 °C */
 	hazardH: number;
-	/** logarithms to base 10, since it was last hot */
+	/** most growth between two times it was hot, logarithms to base 10 */
 	growthLog: number;
 	/** minutes at 70 °C equivalent, z 7.5 K */
 	lethalityMin: number;
@@ -38,6 +38,9 @@ const pasteurisedMin = 2;
 const withinK = 0.5;
 /** Colder than this it came from the cold, °C: warmed, it is left out; warmer, it is on its way down. */
 const fromColdC = 15;
+
+const from = (series: ArrayLike<number>, first: number): number[] =>
+	Array.from(series).slice(first);
 
 /** Minutes of a course within a range of temperature, by straight lines between its points. */
 function minutesWithin(
@@ -106,7 +109,8 @@ export function judgeRun(input: {
 		const rates = [worstC[i - 1], worstC[i]].map((c) => ratePerMin(c, 7.5, 70));
 		lethalityMin += ((minutes[i] - minutes[i - 1]) * (rates[0] + rates[1])) / 2;
 	}
-	const growthLog = growthLogOf(minutes, worstC, rice ? cereus : perfringens);
+	const model = rice ? cereus : perfringens;
+	const growthLog = growthLogOf(minutes, worstC, model);
 	const within = (toC: number, from: number, to: number) =>
 		minutesWithin(minutes, worstC, { fromC: dangerC.from, toC, from, to }) / 60;
 	const found: RunVerdict = {
@@ -126,7 +130,8 @@ export function judgeRun(input: {
 	if (floorC !== undefined && worstC[peak] < floorC - withinK)
 		decide(isPasteurised ? 'caution' : 'refused', 'below-floor');
 	if (isHot) {
-		const risingH = within(isPasteurised ? growsToC : dangerC.to, 0, peak);
+		// kept below 60 °C until it is pasteurised, its hours end where nothing grows any more
+		const risingH = within(worstC[peak] >= dangerC.to ? dangerC.to : growsToC, 0, peak);
 		decide(heatingVerdict(content, risingH), 'hours-in-danger');
 	} else if (!isFalling) {
 		const outH = within(dangerC.to, 0, last);
@@ -137,13 +142,13 @@ export function judgeRun(input: {
 	if (isHot || isFalling) {
 		const startMin = fallsTo(minutes, worstC, peak, twoStageRule.startC);
 		if (startMin !== null && worstC[last] < worstC[peak]) {
-			const since = (gateC: number) => {
+			const sinceStart = (gateC: number) => {
 				const at = fallsTo(minutes, worstC, peak, gateC);
 				return at === null ? null : Math.max(0, at - startMin);
 			};
 			const soFarMin = minutes[last] - startMin;
-			const to21Min = since(twoStageRule.firstGateC);
-			const to5Min = since(twoStageRule.secondGateC);
+			const to21Min = sinceStart(twoStageRule.firstGateC);
+			const to5Min = sinceStart(twoStageRule.secondGateC);
 			// a gate that is still ahead is not missed
 			const missed = missedGate({
 				rule: coolingRuleFor(false),
@@ -154,6 +159,9 @@ export function judgeRun(input: {
 			if (missed) decide('refused', rice && missed === 'to21' ? 'rice-hour' : missed);
 		}
 	}
-	if (growthLog > mostGrowthLog) decide(isHot && peak === last ? 'caution' : 'refused', 'growth');
+	// what grew on the way up is ended by the heat: its hours were judged; what grows on the way down stays
+	const since = isHot ? peak : 0;
+	const grown = growthLogOf(from(minutes, since), from(worstC, since), model);
+	if (grown > mostGrowthLog) decide('refused', 'growth');
 	return found;
 }
