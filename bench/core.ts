@@ -62,7 +62,7 @@ function bareSweeps(lines: { n: number; count: number }[], steps: number): numbe
 
 export function benchCellStep(): void {
 	console.log(
-		'\nA cell-step against a bare loop of tridiagonal sweeps over the same arrays (aim: within 3 times)'
+		'\nA cell-step against a bare loop of tridiagonal sweeps over the same arrays (aim: within 2 times)'
 	);
 	const table = thermalTable(food);
 	const faces = facesIn({ side: 100, bottom: 100, top: 30 }, 95);
@@ -116,10 +116,10 @@ export function benchAnswers(): void {
 			convertCook({ ...chicken, methods: [{ appliance: 'slow-cooker', setting: 'low' }] }),
 		'one way, pressure cooker': () =>
 			convertCook({ ...chicken, methods: [{ appliance: 'pressure-cooker' }] }),
-		'cook card, likely times (aim 250 ms)': () => {
+		'cook card, likely times (aim 150 ms)': () => {
 			for (const step of convertSteps(chicken)) if (step.kind === 'option') break;
 		},
-		'cook card, with ranges (aim 1.5 s)': () => convertCook(chicken)
+		'cook card, with ranges (aim 700 ms)': () => convertCook(chicken)
 	};
 	for (const [name, job] of Object.entries(jobs)) {
 		const took = medianMs(job);

@@ -29,11 +29,32 @@ export function checkedQuestion(question: CookQuestion): void {
 		if (thawed.food) foodFromSpec(thawed.food);
 	}
 	if (pan) checkedShape(pan.shape);
-	const food = foodFromSpec(question.food);
-	// a slab has no size
-	if (block.kind === 'slab') return;
-	const blockKg = volumeM3(block) * blockCount * foodDensityKgPerM3(food);
-	const share = massKg / blockKg;
-	if (share < mass01.least || share > mass01.most)
+	foodFromSpec(question.food);
+	const blockKg = blockKgOf(question);
+	if (blockKg !== null && !belongs(massKg / blockKg))
 		throw new CoreError('mass-and-block', { massKg, blockKg, blockCount });
+}
+
+const belongs = (share: number) => share >= mass01.least && share <= mass01.most;
+
+/** What its blocks weigh by their size, kg; null of a slab, which has none. */
+function blockKgOf({ block, blockCount = 1, food }: CookQuestion): number | null {
+	if (block.kind === 'slab') return null;
+	return volumeM3(block) * blockCount * foodDensityKgPerM3(foodFromSpec(food));
+}
+
+/**
+ * A pack that was weighed, or written down from memory, with a block its weight can have: as thick as it was said to be, its footprint as
+ * its weight asks; in its pan as high as that fills it. Unchanged where both belong together.
+ */
+export function asHeavyAsItIs<Q extends CookQuestion>(question: Q): Q {
+	const { block, pan, massKg } = question;
+	const blockKg = blockKgOf(question);
+	if (blockKg === null || belongs(massKg / blockKg) || block.kind !== 'brick') return question;
+	const times = massKg / blockKg;
+	const side = Math.sqrt(times);
+	const shape = pan
+		? { ...block, heightM: block.heightM * times }
+		: { ...block, lengthM: block.lengthM * side, widthM: block.widthM * side };
+	return { ...question, block: shape, ...(pan && { pan: { ...pan, shape } }) };
 }

@@ -1,4 +1,5 @@
 import { adoptedLimits, type SafetyLimits } from '../rules/limits.ts';
+import { heatingH } from '../rules/heating-hours.ts';
 import { ruleGates, twoStageRule } from '../rules/two-stage-rule.ts';
 import type { CoolingStanding } from './cooling-glance.ts';
 import { coolingView, type CoolingFacts } from './cooling-view.ts';
@@ -20,8 +21,6 @@ export type GateDecision =
 
 /** Minutes after the end of the two hours that still count as seen then (judgement). */
 const noticedMin = 10;
-/** Food that is reheated is at 74 °C within two hours (US FDA Food Code 2022, 3-403.11, from memory). */
-const reheatWithinMin = 120;
 /** A reading this long before a limit still tells how it stands there, minutes (judgement). */
 const recentMin = 15;
 
@@ -67,7 +66,7 @@ export function decisionAt(
 			: undefined;
 	if (seenAt) {
 		const sinceMs = msAt(Math.max(seenAt.minute, dueMin));
-		const untilMs = sinceMs + reheatWithinMin * 60_000;
+		const untilMs = sinceMs + heatingH.cooked.caution * 3600_000;
 		return nowMs <= untilMs
 			? { code: 'reheat-once', sinceMs, untilMs }
 			: { code: 'discard', why: 'reheat-late' };

@@ -1,4 +1,5 @@
 import type { Shape } from '../heat/shape.ts';
+import type { DishKind } from '../published/dish-kinds.ts';
 import { piecesSaid, sentencesOf } from '../steps/read-method.ts';
 
 /** What a batch of a dish comes in: so many of what. */
@@ -35,12 +36,20 @@ export const piecesIn = (
 	servings: number
 ): number => Math.max(1, Math.round((pieces.count * packServings) / servings));
 
-/** Pieces that were frozen apart, as they cook: each by itself, as long as wide as high. */
+/** No piece of a kind is thicker than this, metres: patties and fillets, cookies (common practice, no source). Others are as high as wide. */
+const flatM: Readonly<Partial<Record<DishKind, number>>> = {
+	'lean-pieces': 0.02,
+	fish: 0.025,
+	dough: 0.015
+};
+
+/** Pieces that were frozen apart, as they cook: each by itself, as long as wide, and flat where its kind is. */
 export function loosePieces(
-	massKg: number,
-	count: number,
+	{ massKg, count, kind }: { massKg: number; count: number; kind: DishKind },
 	densityKgPerM3: number
 ): { shape: Shape; count: number } {
-	const sideM = Math.cbrt(massKg / count / densityKgPerM3);
-	return { shape: { kind: 'brick', lengthM: sideM, widthM: sideM, heightM: sideM }, count };
+	const volumeM3 = massKg / count / densityKgPerM3;
+	const heightM = Math.min(Math.cbrt(volumeM3), flatM[kind] ?? Infinity);
+	const sideM = Math.sqrt(volumeM3 / heightM);
+	return { shape: { kind: 'brick', lengthM: sideM, widthM: sideM, heightM }, count };
 }

@@ -39,9 +39,8 @@ export const plateLines = <L extends Line>(parts: readonly DishOnPlate<L>[]): L[
 		});
 	});
 
-/** How a plate behaves when it is heated: as the heaviest of its dishes. */
-export const plateKind = (parts: readonly DishOnPlate<unknown>[]): DishKind =>
-	[...parts].sort((a, b) => b.part.massKg - a.part.massKg)[0].dish.kind;
+/** How a plate behaves when it is heated: as a plate, whatever lies on it; it goes into no pot. */
+export const plateKind: DishKind = 'wrapped-single';
 
 /** Servings of a dish that its part on a plate stands for, at least one. */
 export const servingsOnPlate = (

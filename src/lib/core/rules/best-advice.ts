@@ -1,4 +1,5 @@
 import type { Content, State } from '../appliances/question.ts';
+import { heatingH } from './heating-hours.ts';
 import { adoptedLimits } from './limits.ts';
 import { worse, type Advice, type Reason, type ReasonCode } from './reasons.ts';
 import { leftOutH } from './two-hours.ts';
@@ -25,9 +26,6 @@ export interface AdviceFacts {
 const spanOfCaution = 0.93;
 const flatM = 0.05;
 const lightKg = 1.5;
-
-/** Cooked food is hot through within so many hours (US FDA Food Code 2022, 3-403.11). */
-const reheatH = 2;
 
 /**
  * The best advice allowed: the table of docs/safety.md, for every appliance. Public advice (USDA FSIS) of a slow cooker: thaw meat first,
@@ -69,8 +67,8 @@ export function bestAdvice(facts: AdviceFacts): { advice: Advice; reasons: Reaso
 			break;
 		case 'cooked':
 			if (facts.slow) add('caution', facts.inPan ? 'reheat-in-oven' : 'reheat-fast-first');
-			else if (likely > Math.min(reheatH, limitH) || worst > limitH)
-				add('caution', 'reheat-slow', { likely, worst, limitH: reheatH });
+			else if (likely > Math.min(heatingH.cooked.caution, limitH) || worst > limitH)
+				add('caution', 'reheat-slow', { likely, worst, limitH: heatingH.cooked.caution });
 			if (likely > limitH || (!facts.slow && worst > worstLimitH))
 				add('refused', 'hours-in-danger', { likely, worst, limitH });
 			break;

@@ -1,3 +1,4 @@
+import { asHeavyAsItIs } from '../appliances/checked-question.ts';
 import type { LearnedMinutes } from '../cooking/conversion/conversion.ts';
 import type { ConvertInput } from '../cooking/conversion/convert-cook.ts';
 import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
@@ -25,7 +26,7 @@ export function asOfToday(input: {
 	const { burnerHighW: _measured, paces: _paces, learned: _learned, ...rest } = packed;
 	const coreC = Math.max(packed.coreC, coreTemperaturesC[input.core] + limits.coreAddedK);
 	const { kind, content, pan } = packed;
-	return {
+	return asHeavyAsItIs({
 		...rest,
 		...appliancesFor({ kind, content, inPan: pan !== undefined, coreC }, house),
 		...(learned.length > 0 && { learned }),
@@ -35,7 +36,7 @@ export function asOfToday(input: {
 		pressureCooker: house.pressureCooker,
 		oven: house.oven,
 		kitchen: { altitudeM: house.altitudeM, roomC: house.roomC }
-	};
+	});
 }
 
 /** What can be otherwise than when a card was computed. */

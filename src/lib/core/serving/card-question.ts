@@ -1,5 +1,6 @@
 import type { DishFacts } from '../foods/dish-facts.ts';
 import type { Kitchen, Oven, PressureCooker, SlowCooker } from '../kitchen/appliance-parameters.ts';
+import { asHeavyAsItIs } from '../appliances/checked-question.ts';
 import type { Method, State } from '../appliances/index.ts';
 import { appliancesFor, type OwnedAppliances } from '../kitchen/owned-appliances.ts';
 import type { LearnedMinutes } from '../cooking/conversion/conversion.ts';
@@ -70,7 +71,12 @@ export function cardQuestion(input: {
 	const { lengthM, widthM, thicknessM } = pack.block;
 	const whole = { kind: 'brick', lengthM, widthM, heightM: thicknessM } as const;
 	const loose =
-		pack.pieces && !pack.isPan ? loosePieces(pack.massKg, pack.pieces, facts.densityKgPerM3) : null;
+		pack.pieces && !pack.isPan
+			? loosePieces(
+					{ massKg: pack.massKg, count: pack.pieces, kind: dish.kind },
+					facts.densityKgPerM3
+				)
+			: null;
 	const block = loose?.shape ?? whole;
 	const told = dish.instruction;
 	// a dish cooked before it was frozen is only made hot again, unless its recipe says how to do that
@@ -82,7 +88,7 @@ export function cardQuestion(input: {
 				? { ...told, state: 'thawed' as const, startC: freshStartC }
 				: { ...told, state: told.state };
 	return {
-		convert: {
+		convert: asHeavyAsItIs({
 			kind: dish.kind,
 			food: facts.food,
 			massKg: pack.massKg,
@@ -109,7 +115,7 @@ export function cardQuestion(input: {
 			pressureCooker: house.pressureCooker,
 			oven: house.oven,
 			kitchen: { altitudeM: house.altitudeM, roomC: house.roomC }
-		},
+		}),
 		freezerC: input.freezerC,
 		refrigeratorC: house.refrigeratorC,
 		coldWaterC: coldTapC

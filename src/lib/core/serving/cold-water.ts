@@ -1,3 +1,4 @@
+import { twoHours } from '../rules/two-hours.ts';
 import { thawingRange } from '../freezing/thawing-range.ts';
 import { kgPer } from '../units/factors.ts';
 
@@ -6,8 +7,6 @@ export const changesWaterMin = 30;
 
 export type WaterRefusal = 'pan' | 'too-long-in-water';
 
-/** Perishable food may be above 5 °C outside the refrigerator for so long, minutes (USDA FSIS). */
-const warmMostMin = 120;
 /** USDA FSIS, The big thaw (from memory): a pound within an hour, three to four pounds in two to three hours. */
 const publicMinPerLb = 45;
 const publicLeastMin = 60;
@@ -38,7 +37,7 @@ export function waterRefusal(
 	const inWater = thawingRange(min);
 	if (inWater === null) return 'too-long-in-water';
 	const warmFor = warmMin === null ? 0 : inWater.to - (warmMin ?? 0);
-	return warmFor <= warmMostMin || inWater.likely <= publicWaterMin(massKg)
+	return warmFor <= twoHours.outH * 60 || inWater.likely <= publicWaterMin(massKg)
 		? null
 		: 'too-long-in-water';
 }

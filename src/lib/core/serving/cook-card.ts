@@ -11,7 +11,7 @@ import { lyingBy } from './lying-by.ts';
 import { waterRefusal } from './cold-water.ts';
 
 /** Raised when the model changes what it answers, so that kept cards can be told from today's. */
-export const modelVersion = 3;
+export const modelVersion = 4;
 
 /** Everything the table needs of one pack, computed when it is packed and kept with its inputs. */
 export interface CookCard {

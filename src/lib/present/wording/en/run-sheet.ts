@@ -33,7 +33,7 @@ const ways: Record<CoolingWayName, string> = {
 	'pot-ice-bath-stirred': 'the pot in an ice bath, stirred often',
 	'bags-ice-water': 'bags at most 3 cm (1¼ in) thick, flat in ice water',
 	'cut-portions-freezer':
-		'cut into portions, apart on a tray in the freezer, away from what is frozen'
+		'divided into portions, apart on a tray in the freezer, away from what is frozen'
 };
 
 export const runSheet = {

@@ -58,10 +58,10 @@ it('what still helps is in time for the rule the food is under: four hours for w
 	});
 	const at = (min: number) => namesAt(fromRoom(run(50, [[min, 26]])), min);
 	// from 26 °C ice takes 145 minutes at the unfavourable end, the refrigerator eleven hours
-	assert.deepEqual(await at(80), ['pot-tap-then-ice', 'pot-ice-bath']);
+	assert.deepEqual(await at(80), ['pot-tap-then-ice', 'pot-ice-bath', 'cut-portions-freezer']);
 	assert.deepEqual(
 		await at(120),
-		[],
+		['cut-portions-freezer'],
 		'two hours are left of four, as many as ice would need of six'
 	);
 });

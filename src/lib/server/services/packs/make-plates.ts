@@ -68,7 +68,7 @@ export async function makePlates(
 		{
 			name: w.plates.name({ parts: plateOf.map(({ name }) => name).join(', ') }).slice(0, 120),
 			servings: 1,
-			kind: parts.length > 0 ? plateKind(parts) : 'hard-vegetables',
+			kind: plateKind,
 			state: 'cooked',
 			method: '',
 			addOnDay: found

@@ -1,3 +1,4 @@
+import { asHeavyAsItIs } from '../../../core/appliances/checked-question.ts';
 import { thicknessM } from '../../../core/heat/shape.ts';
 import type { CookCardInput } from '../../../core/serving/cook-card.ts';
 
@@ -13,7 +14,7 @@ export function together(inputs: readonly CookCardInput[]): CookCardInput {
 	const thawedCount = sum((convert) => convert.thawed?.count ?? 0);
 	return {
 		...inputs[converts.indexOf(lead)],
-		convert: {
+		convert: asHeavyAsItIs({
 			...lead,
 			massKg,
 			liquidKg: sum((convert) => convert.liquidKg),
@@ -21,6 +22,6 @@ export function together(inputs: readonly CookCardInput[]): CookCardInput {
 			blockCount: sum((convert) => convert.blockCount ?? 1),
 			arrangement: 'side-by-side',
 			thawed: lead.thawed && { ...lead.thawed, count: Math.max(1, thawedCount) }
-		}
+		})
 	};
 }
