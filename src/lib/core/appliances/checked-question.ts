@@ -3,10 +3,31 @@ import { foodDensityKgPerM3 } from '../foods/food-properties.ts';
 import { foodFromSpec } from '../foods/food-spec.ts';
 import { checkedShape, volumeM3 } from '../heat/shape.ts';
 import { requireRange } from '../require-range.ts';
-import type { CookQuestion } from './question.ts';
+import type { Kitchen } from '../kitchen/appliance-parameters.ts';
+import type { AnyMethod, CookQuestion } from './question.ts';
 
 /** A block and its weight belong together within this, by the food's density: air in a bag and rounded lengths one way, a heaped measure the other. */
 const mass01 = { least: 0.72, most: 1.25 } as const;
+
+/** What a household sets, by the name of the number: temperatures and printed watts that appliances have. */
+const settings: Readonly<Record<string, readonly [number, number]>> = {
+	ovenC: [40, 300],
+	bathC: [20, 99],
+	powerW: [100, 3000]
+};
+
+/** Checks how an appliance is set. Throws coded errors. */
+export function checkedMethod(method: AnyMethod): void {
+	for (const [name, value] of Object.entries(method))
+		if (typeof value === 'number') requireRange(name, value, ...(settings[name] ?? [0, 1e4]));
+}
+
+/** Checks the kitchen it stands in, and the z of the cook value asked for. Throws coded errors. */
+export function checkedKitchen({ altitudeM, roomC }: Kitchen, zK?: number): void {
+	requireRange('altitudeM', altitudeM, -500, 9000);
+	requireRange('roomC', roomC, -10, 50);
+	if (zK !== undefined) requireRange('zK', zK, 1, 200);
+}
 
 /** Checks the numbers of a question. Throws coded errors for what is out of range or no number, and for a weight its block cannot have. */
 export function checkedQuestion(question: CookQuestion): void {
@@ -15,8 +36,7 @@ export function checkedQuestion(question: CookQuestion): void {
 	requireRange('coreC', question.coreC, 0, 95);
 	requireRange('liquidKg', question.liquidKg, 0, 20);
 	requireRange('blockCount', blockCount, 1, 500);
-	requireRange('altitudeM', kitchen.altitudeM, -500, 9000);
-	requireRange('roomC', kitchen.roomC, -10, 50);
+	checkedKitchen(kitchen);
 	if (question.frozenStartC !== undefined)
 		requireRange('frozenStartC', question.frozenStartC, -40, 5);
 	if (question.burnerHighW !== undefined)

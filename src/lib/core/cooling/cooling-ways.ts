@@ -1,4 +1,5 @@
 import type { FoodSpec } from '../foods/food-spec.ts';
+import { requireRange } from '../require-range.ts';
 import { foodProperties } from '../foods/food-properties.ts';
 import { thicknessM, type Shape } from '../heat/shape.ts';
 import { refrigeratorSpare } from '../published/day-work.ts';
@@ -115,6 +116,8 @@ export function coolingWays(input: CoolingWaysInput): {
 	ways: CoolingWay[];
 	proposed: CoolingWayName | null;
 } {
+	if (input.freezerTakesKg !== undefined)
+		requireRange('freezerTakesKg', input.freezerTakesKg, 0, 1e4);
 	const ways = possibleWays(input).map((name) => oneWay(name, input));
 	return { ways, proposed: ways.find(willDo)?.name ?? null };
 }

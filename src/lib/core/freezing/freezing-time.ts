@@ -20,6 +20,7 @@ export function freezingTime(input: {
 	untilWarmestC?: number;
 }): { durationMin: number | null } {
 	const freezerC = requireRange('freezerC', input.freezerC, -50, 20);
+	const untilC = requireRange('untilWarmestC', input.untilWarmestC ?? -10, -60, 60);
 	const h = input.fan ? places.freezer.movingHWPerM2K : places.freezer.hWPerM2K;
 	const run = simulateInSurroundings({
 		food: input.food,
@@ -28,7 +29,7 @@ export function freezingTime(input: {
 		stages: [
 			{ durationMin: longestMin, ambientC: freezerC, surface: { side: h, bottom: h, top: h } }
 		],
-		crossings: [{ of: 'warmest', tempC: input.untilWarmestC ?? -10, direction: 'falling' }],
+		crossings: [{ of: 'warmest', tempC: untilC, direction: 'falling' }],
 		stopWhenAllCrossed: true
 	});
 	return { durationMin: run.crossedMin[0] };

@@ -86,6 +86,7 @@ export function simulateInSurroundings(input: SurroundingsInput): Run {
 		for (const face of ['side', 'bottom', 'top'] as const)
 			requireRange(face, stage.surface[face], 0, 1e12);
 	}
+	if (input.capC !== undefined) requireRange('capC', input.capC, -60, 300);
 	const shape = checkedShape(input.shape);
 	const table = input.table ?? thermalTable(input.food);
 	const body = new Body(shape, table, input.startC, input.fineness ?? 'normal');

@@ -35,6 +35,7 @@ function numbersFrom(seed: number): () => number {
 export function scheduleDay(input: DayInput, watch: SearchWatch = {}): DaySchedule {
 	const { capacity } = input;
 	const changeoverMin = requireRange('changeoverMin', input.changeoverMin ?? 5, 0, 240);
+	for (const [name, of] of Object.entries(capacity)) requireRange(name, of, 0, 1000);
 	const tasks = input.tasks.map((task) => checked(task));
 	const bound = lowerBoundMin(tasks, capacity);
 	const none = noSchedule(Number.isFinite(bound) ? bound : 0);
@@ -171,6 +172,7 @@ const compare = (a: Cost, b: Cost): number =>
 
 function checked(task: Task): Task {
 	requireRange('durationMin', task.durationMin, 0, 1e5);
+	if (task.ovenC !== undefined) requireRange('ovenC', task.ovenC, 0, 400);
 	if (task.fixedStartMin !== undefined) requireRange('fixedStartMin', task.fixedStartMin, 0, 1e6);
 	if (task.notBeforeMin !== undefined) requireRange('notBeforeMin', task.notBeforeMin, 0, 1e6);
 	if (task.maxWaitMin !== undefined) requireRange('maxWaitMin', task.maxWaitMin, 0, 1e6);

@@ -1,3 +1,4 @@
+import { checkedQuestion } from '../appliances/checked-question.ts';
 import { applianceOf, scenarioOf, type Method, type State } from '../appliances/index.ts';
 import { efforts, TableCache } from '../appliances/run/effort.ts';
 import { stepTo } from '../appliances/run/running-cook.ts';
@@ -41,6 +42,8 @@ export function delayedStart(input: {
 	warmMin: number;
 	dangerH?: number;
 }): DelayedStart {
+	checkedQuestion(input.convert);
+	if (input.dangerH !== undefined) requireRange('dangerH', input.dangerH, 0.1, 24);
 	const delayMin = requireRange('delayMin', input.delayMin, 0, mostMin);
 	const stages = {
 		delayMin,

@@ -130,6 +130,8 @@ export function storageLife(input: {
 	source: string;
 } {
 	if (input.parts.length === 0) throw new CoreError('no-parts');
+	for (const { share01 } of input.parts)
+		if (share01 !== undefined) requireRange('share01', share01, 0, 1.001);
 	const factor = qualityLossFactor(input.freezerC ?? -18);
 	addDays(input.packedOn, 0);
 	const thawed = input.parts.filter((part) => isNotFrozen(part, input.freezerC ?? qualityC));

@@ -1,4 +1,5 @@
 import { panSurface, roasterModel, type Kitchen } from '../../kitchen/appliance-parameters.ts';
+import { checkedKitchen } from '../checked-question.ts';
 import { requireRange } from '../../require-range.ts';
 import type { CookingState } from '../run/cooking-state.ts';
 import { CookRecorder, type CookRun } from '../run/cook-run.ts';
@@ -20,6 +21,7 @@ export function runOven(input: {
 	durationMin: number;
 	zK: number;
 }): CookRun {
+	checkedKitchen(input.kitchen, input.zK);
 	requireRange('ovenC', input.ovenC, 40, 300);
 	const durationMin = requireRange('durationMin', input.durationMin, 0, 48 * 60);
 	const model = roasterModel(input.ovenC, input.fan ?? false);

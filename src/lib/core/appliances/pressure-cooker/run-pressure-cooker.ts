@@ -5,6 +5,7 @@ import {
 	type PressureCooker
 } from '../../kitchen/appliance-parameters.ts';
 import { boilingC } from '../../water/saturation.ts';
+import { checkedKitchen } from '../checked-question.ts';
 import { requireRange } from '../../require-range.ts';
 import { CookRecorder, type CookRun } from '../run/cook-run.ts';
 import { loadOfPiece, type CookedPiece } from '../run/load.ts';
@@ -31,6 +32,7 @@ export function runPressureCooker(input: {
 	release: 'natural' | 'quick';
 	zK: number;
 }): CookRun {
+	checkedKitchen(input.kitchen, input.zK);
 	const minutes = requireRange('holdMin', input.holdMin, 0, 600);
 	const model = pressureCookerModel(input.cooker);
 	const load = loadOfPiece(input.piece, model, pressureFrozenLiquidC);

@@ -3,6 +3,7 @@ import {
 	type Kitchen,
 	type SlowCooker
 } from '../../kitchen/appliance-parameters.ts';
+import { checkedKitchen } from '../checked-question.ts';
 import { requireRange } from '../../require-range.ts';
 import { CookRecorder, type CookRun } from '../run/cook-run.ts';
 import { loadOfPiece, type CookedPiece } from '../run/load.ts';
@@ -26,6 +27,7 @@ export function runSlowCooker(input: {
 	delayMin?: number;
 	warmMin?: number;
 }): CookRun {
+	checkedKitchen(input.kitchen, input.zK);
 	const model = slowCookerModel(input.cooker);
 	const load = loadOfPiece(input.piece, model, slowFrozenLiquidC);
 	const pot = new Pot({

@@ -1,3 +1,4 @@
+import { checkedMethod, checkedQuestion } from '../../appliances/checked-question.ts';
 import { applianceOf, scenarioOf, type Method, type State } from '../../appliances/index.ts';
 import { comeUp, hold, releaseAndRest } from '../../appliances/pressure-cooker/pressure-phases.ts';
 import type { CookingState } from '../../appliances/run/cooking-state.ts';
@@ -78,6 +79,7 @@ export function carryOn(begun: CookBegun, method: Method): CarriedOn | null {
 
 function goOn(begun: CookBegun, food: Food, method: Method): CarriedOn | null {
 	const { convert } = begun;
+	checkedMethod(method);
 	const tables = new TableCache();
 	const goal = goalOf(convert, method, targetOf(convert, tables).in(method).likely);
 	const found = finishIn(begun, food, method, goal, tables);
@@ -114,6 +116,7 @@ export function carryOnIn({ begun, methods }: CarryOnInput): CarriedOn[] {
 
 /** Follows the food through the appliances it has been in. */
 function soFar({ convert, state, stages }: CookBegun): Food | null {
+	checkedQuestion(convert);
 	let food: Food | null = null;
 	for (const { method, minutes, off = false } of stages) {
 		const cook = startIn(convert, state, method, food, new TableCache());

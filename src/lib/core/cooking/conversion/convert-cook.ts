@@ -4,7 +4,7 @@ import { wayOf, type LikelyTimes, type Way, type WayBounds } from './option.ts';
 import { targetOf, type Target } from './target.ts';
 import type { ConvertInput, CookOption } from './conversion.ts';
 import { defaultMethods, sameSetting, type Method, type State } from '../../appliances/index.ts';
-import { checkedQuestion } from '../../appliances/checked-question.ts';
+import { checkedMethod, checkedQuestion } from '../../appliances/checked-question.ts';
 import { TableCache } from '../../appliances/run/effort.ts';
 
 export type { LikelyTimes } from './option.ts';
@@ -85,8 +85,10 @@ function bothStates(
 
 function check(input: ConvertInput): void {
 	checkedQuestion(input);
+	for (const method of input.methods ?? []) checkedMethod(method);
 	if (input.dangerH !== undefined) requireRange('dangerH', input.dangerH, 0.1, 24);
 	if (!input.known) return;
+	checkedMethod(input.known.method);
 	requireRange('minutes.from', input.known.minutes.from, 0, 48 * 60);
 	requireRange('minutes.to', input.known.minutes.to, input.known.minutes.from, 48 * 60);
 	if (input.known.startC !== undefined) requireRange('startC', input.known.startC, -40, 100);

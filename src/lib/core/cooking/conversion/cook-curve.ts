@@ -1,3 +1,4 @@
+import { checkedMethod, checkedQuestion } from '../../appliances/checked-question.ts';
 import { scenarioOf, type Method, type State } from '../../appliances/index.ts';
 import { comeUp, hold, releaseAndRest } from '../../appliances/pressure-cooker/pressure-phases.ts';
 import type { CookingState } from '../../appliances/run/cooking-state.ts';
@@ -29,7 +30,9 @@ export function cookCurve(input: {
 	setMin: number;
 }): CookCurve | null {
 	const setMin = requireRange('setMin', input.setMin, 0, 48 * 60);
+	checkedQuestion(input.convert);
 	const { method } = input;
+	checkedMethod(method);
 	// the household's own appliance runs through the same in so many times the minutes
 	const slower = input.convert.paces?.[method.appliance]?.factor ?? 1;
 	const computedMin = setMin / slower;
