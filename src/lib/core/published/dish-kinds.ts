@@ -123,13 +123,13 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'braised-pieces': {
 		...braised,
 		zK: 30,
-		windows: everywhere({ low: 70, usual: 118, high: 230 }, { pressure: 132, dry: 86, covered: 86 })
+		windows: everywhere({ low: 70, usual: 118, high: 230 }, { pressure: 132, dry: 83, covered: 83 })
 	},
 	'lean-pieces': {
 		measure: 'coldest',
 		zK: 33,
 		windows: {
-			...inTwo({ low: 1, usual: 4, high: 15 }, { low: 5, usual: 38, usualSlow: 35, high: 60 }),
+			...inTwo({ low: 1, usual: 4, high: 15 }, { low: 5, usual: 38, usualSlow: 36, high: 60 }),
 			covered: { low: 1, usual: 3, high: 15 }
 		},
 		floorC: 63,
@@ -162,7 +162,7 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'meat-in-sauce': {
 		measure: 'coldest',
 		zK: 33,
-		windows: everywhere({ low: 10, usual: 60, high: 110 }, { pressure: 100 }),
+		windows: everywhere({ low: 10, usual: 60, high: 110 }, { pressure: 103 }),
 		floorC: 73.9,
 		lethality70Min: 5,
 		loose: true,
@@ -176,7 +176,7 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 	'pulse-soup': {
 		measure: 'coldest',
 		zK: 33,
-		windows: everywhere({ low: 8, usual: 25, high: 90 }, { pressure: 64, covered: 17, dry: 17 }),
+		windows: everywhere({ low: 8, usual: 25, high: 90 }, { pressure: 64, covered: 16, dry: 16 }),
 		floorC: 73.9,
 		lethality70Min: 5,
 		loose: true,
@@ -192,7 +192,7 @@ export const dishKinds: Readonly<Record<DishKind, DishKindRule>> = {
 		zK: 33,
 		windows: {
 			...everywhere({ low: 5, usual: 8.5, high: 45 }),
-			pressure: { low: 15, usual: 25, high: 60 },
+			pressure: { low: 15, usual: 27, high: 60 },
 			// vegetables stay firmer where it is slow: half as much again
 			slow: { low: 22.5, usual: 37.5, high: 90 }
 		},
