@@ -30,6 +30,13 @@ module.exports = {
 			to: { pathNot: '^src/lib/core/' }
 		},
 		{
+			name: 'core-by-its-faces',
+			comment: 'others take from a folder of the core what its index.ts gives',
+			severity: 'error',
+			from: { path: '^src/', pathNot: '^src/lib/core/' },
+			to: { path: '^src/lib/core/[^/]+/', pathNot: '^src/lib/core/([^/]+/index\\.ts|fixtures/)' }
+		},
+		{
 			name: 'database-stays-in-server',
 			severity: 'error',
 			from: {

@@ -5,16 +5,17 @@ import {
 	simulateInSurroundings,
 	type ConvertInput
 } from '../src/lib/core/index.ts';
-import { scenarioOf } from '../src/lib/core/appliances/index.ts';
-import { goalOf, targetOf } from '../src/lib/core/cooking/conversion/target.ts';
-import { efforts, TableCache, type Effort } from '../src/lib/core/appliances/run/effort.ts';
-import { timelineOf } from '../src/lib/core/cooking/conversion/timeline-of.ts';
-import { readyMin } from '../src/lib/core/appliances/run/timeline.ts';
-import { asLikely } from '../src/lib/core/appliances/run/unknowns.ts';
-import { Body, facesIn } from '../src/lib/core/heat/body.ts';
-import type { Fineness } from '../src/lib/core/heat/grid.ts';
-import { thermalTable } from '../src/lib/core/heat/thermal-table.ts';
-import { defaultCompositions } from '../src/lib/core/foods/default-compositions.ts';
+import {
+	asLikely,
+	type Effort,
+	efforts,
+	readyMin,
+	scenarioOf,
+	TableCache
+} from '../src/lib/core/appliances/index.ts';
+import { goalOf, targetOf, timelineOf } from '../src/lib/core/cooking/index.ts';
+import { Body, facesIn, type Fineness, thermalTable } from '../src/lib/core/heat/index.ts';
+import { defaultCompositions } from '../src/lib/core/foods/index.ts';
 import { line, medianMs, ms } from './timing.ts';
 
 const food = { composition: defaultCompositions['meat-in-sauce'], mobility: 2 };

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { packCode } from '../src/lib/core/packing/pack-code.ts';
-import { labelPapers } from '../src/lib/core/published/label-papers.ts';
+import { packCode } from '../src/lib/core/packing/index.ts';
+import { labelPapers } from '../src/lib/core/published/index.ts';
 import { blankLabel } from '../src/lib/labels/label-content.ts';
 import { newPdf, ptPerMm } from '../src/lib/server/pdf/draw.ts';
 import { labelSheetPdf } from '../src/lib/server/pdf/label-sheet.ts';

@@ -1,4 +1,4 @@
-import { addDays } from '../src/lib/core/units/day.ts';
+import { addDays } from '../src/lib/core/units/index.ts';
 import { cooks } from '../src/lib/server/db/schema/index.ts';
 import { demoFolder, dropFolders } from './demo-folder.ts';
 import { answered, served } from './served.ts';

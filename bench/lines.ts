@@ -1,5 +1,5 @@
 import { oddLines } from '../src/lib/formats/fixtures/odd-lines.ts';
-import { longestLine } from '../src/lib/core/foods/recipe-limits.ts';
+import { longestLine } from '../src/lib/core/foods/index.ts';
 import { parseIngredientLine } from '../src/lib/formats/ingredient-line.ts';
 import { line, ms } from './timing.ts';
 

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { openDatabase } from '../src/lib/server/db/open.ts';
-import { packCode } from '../src/lib/core/packing/pack-code.ts';
+import { packCode } from '../src/lib/core/packing/index.ts';
 import { dishes, packings, packs } from '../src/lib/server/db/schema/index.ts';
 import { dropFolders } from './demo-folder.ts';
 import { household } from './freezer.ts';

@@ -1,13 +1,15 @@
-import { allItems } from '../src/lib/core/foods/item-catalogue.ts';
-import { dayTotals } from '../src/lib/core/menu/day-totals.ts';
-import { goesWellWith, type RankedDish } from '../src/lib/core/menu/goes-well-with.ts';
-import { choosePacks, type PackChoice } from '../src/lib/core/shopping/choose-packs.ts';
-import { dishCosts, priceLines, type PriceEntry } from '../src/lib/core/shopping/shop-costs.ts';
+import { allItems } from '../src/lib/core/foods/index.ts';
+import { dayTotals, goesWellWith, type RankedDish } from '../src/lib/core/menu/index.ts';
 import {
+	choosePacks,
+	dishCosts,
+	type NeedLine,
+	type PackChoice,
+	type PriceEntry,
+	priceLines,
 	shoppingList,
-	stapleItems,
-	type NeedLine
-} from '../src/lib/core/shopping/shopping-list.ts';
+	stapleItems
+} from '../src/lib/core/shopping/index.ts';
 import { parsedLineKg, parseIngredientLine } from '../src/lib/formats/ingredient-line.ts';
 import { line, medianMs, ms } from './timing.ts';
 

@@ -1,5 +1,5 @@
 import { scheduleDay, type Task } from '../src/lib/core/index.ts';
-import { replanDay, type TaskState } from '../src/lib/core/schedule/replan-day.ts';
+import { replanDay, type TaskState } from '../src/lib/core/schedule/index.ts';
 import { line, medianMs, ms } from './timing.ts';
 
 /** Generated days, the same in every run: links backwards, four kinds of place, hands for two in five. */

@@ -1,6 +1,6 @@
 import { eq, sql } from 'drizzle-orm';
-import { forecastMinOf } from '../src/lib/core/learning/observe.ts';
-import { addDays } from '../src/lib/core/units/day.ts';
+import { forecastMinOf } from '../src/lib/core/learning/index.ts';
+import { addDays } from '../src/lib/core/units/index.ts';
 import type { Db } from '../src/lib/server/db/db.ts';
 import { cooks, packEvents, packings, packs, prices } from '../src/lib/server/db/schema/index.ts';
 import { nextCode } from '../src/lib/server/writes/packs.ts';

@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { isDay } from '../core/units/day.ts';
+import { isDay } from '../core/units/index.ts';
 
 /** What a number can be, by the unit its column's name ends with; beyond it no page knows what to do with it. */
 const byUnit: readonly (readonly [name: RegExp, least: number, most: number])[] = [

@@ -1,9 +1,9 @@
 import * as yup from 'yup';
-import { type OwnedAppliances } from '../core/kitchen/owned-appliances.ts';
+import type { OwnedAppliances } from '../core/kitchen/index.ts';
 import { applianceNames } from '../core/appliances/index.ts';
-import { freezerKinds } from '../core/published/freezer-kinds.ts';
-import { dayEventKinds } from '../core/schedule/day-events.ts';
-import { thawPlaces } from '../core/rules/refreeze.ts';
+import { freezerKinds } from '../core/published/index.ts';
+import { dayEventKinds } from '../core/schedule/index.ts';
+import { thawPlaces } from '../core/rules/index.ts';
 
 /** A whole number, as it stands in a file. */
 export const int = () => yup.number().integer().strict().defined();

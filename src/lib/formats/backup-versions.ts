@@ -1,4 +1,4 @@
-import { earlierAppliances } from '../core/kitchen/owned-appliances.ts';
+import { earlierAppliances } from '../core/kitchen/index.ts';
 import type { BackupTable, BackupTables } from './backup-tables.ts';
 
 /** Version of the file format; docs/export-format.md describes it. Older versions are read, newer ones refused. */

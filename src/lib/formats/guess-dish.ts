@@ -1,8 +1,6 @@
-import { toughCuts } from '../core/foods/kind-by-cut.ts';
-import { isRawMeatClass } from '../core/foods/raw-class.ts';
-import { itemByName } from '../core/foods/item-catalogue.ts';
+import { isRawMeatClass, itemByName, toughCuts } from '../core/foods/index.ts';
 import type { DishKind } from '../core/index.ts';
-import { mostBareHours, possibleMin } from '../core/published/recipe-times.ts';
+import { mostBareHours, possibleMin } from '../core/published/index.ts';
 import { evened } from './line-amount.ts';
 import type { OwnFacts } from './recipe-draft.ts';
 import type { ParsedLine } from './ingredient-line.ts';

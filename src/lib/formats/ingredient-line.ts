@@ -1,11 +1,16 @@
-import { readItem, type ItemHint } from '../core/foods/find-item.ts';
-import { itemByName } from '../core/foods/item-catalogue.ts';
-import type { LineCorrection, LineDoubt, LineForm } from '../core/foods/line-correction.ts';
-import { nameWords } from '../core/foods/name-words.ts';
-import { longestLine } from '../core/foods/recipe-limits.ts';
-import { lineKg } from '../core/foods/line-mass.ts';
-import type { LineStage } from '../core/foods/dish-facts.ts';
-import { measures, type MeasureName } from '../core/units/measures.ts';
+import {
+	itemByName,
+	type ItemHint,
+	type LineCorrection,
+	type LineDoubt,
+	type LineForm,
+	lineKg,
+	type LineStage,
+	longestLine,
+	nameWords,
+	readItem
+} from '../core/foods/index.ts';
+import { type MeasureName, measures } from '../core/units/index.ts';
 import {
 	amountAt,
 	amountAtEnd,

@@ -1,5 +1,4 @@
-import { upToTwelve } from '../core/units/number-words.ts';
-import { measures, type MeasureName } from '../core/units/measures.ts';
+import { type MeasureName, measures, upToTwelve } from '../core/units/index.ts';
 import { isMeasured, isSize, unitAt } from './line-units.ts';
 
 /** An amount as a line begins with it, or ends. */

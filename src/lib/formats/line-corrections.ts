@@ -1,4 +1,4 @@
-import { lineKeys, type LineCorrection } from '../core/foods/line-correction.ts';
+import { type LineCorrection, lineKeys } from '../core/foods/index.ts';
 import { parseIngredientLines, type ParsedLine } from './ingredient-line.ts';
 
 const correctable = [

@@ -1,4 +1,4 @@
-import { measures, type MeasureName } from '../core/units/measures.ts';
+import { type MeasureName, measures } from '../core/units/index.ts';
 
 /** Units by the words cooks write for them, lower case, without a full stop. */
 const unitWords: Readonly<Record<string, MeasureName>> = {

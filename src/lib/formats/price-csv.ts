@@ -1,4 +1,4 @@
-import type { PriceEntry } from '../core/shopping/shop-costs.ts';
+import type { PriceEntry } from '../core/shopping/index.ts';
 import type { Habit } from '../present/habit.ts';
 import { centsText } from '../present/money.ts';
 import { priceSchema } from '../schemas/pantry.ts';

@@ -1,5 +1,5 @@
 import type { DishKind, Method } from '../core/index.ts';
-import type { LineStage } from '../core/foods/dish-facts.ts';
+import type { LineStage } from '../core/foods/index.ts';
 
 /** What the application itself adds to a recipe when it writes one, so that reading it back gives the same dish. */
 export interface OwnFacts {

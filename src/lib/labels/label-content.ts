@@ -1,7 +1,7 @@
 import * as w from '../present/wording/index.ts';
-import type { CookCard } from '../core/serving/cook-card.ts';
-import { roundedNutrition, type Nutrition } from '../core/foods/nutrition.ts';
-import type { CookOption } from '../core/cooking/conversion/convert-cook.ts';
+import type { CookCard } from '../core/serving/index.ts';
+import { type Nutrition, roundedNutrition } from '../core/foods/index.ts';
+import type { CookOption } from '../core/cooking/index.ts';
 import { methodText } from '../present/wording/codes/words.ts';
 import { dayText, durationText } from '../present/time.ts';
 import {

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import fc from 'fast-check';
-import { labelPapers } from '../core/published/label-papers.ts';
+import { labelPapers } from '../core/published/index.ts';
 import type { LabelContent } from './label-content.ts';
 import { labelLayout, type Measure } from './label-layout.ts';
 import { sheetPositions } from './sheet-positions.ts';

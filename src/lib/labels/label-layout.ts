@@ -1,4 +1,4 @@
-import { mmPerPt } from '../core/units/factors.ts';
+import { mmPerPt } from '../core/units/index.ts';
 import * as w from '../present/wording/index.ts';
 import type { LabelContent, LabelPart } from './label-content.ts';
 import { shortened, wrapText } from './wrap-text.ts';

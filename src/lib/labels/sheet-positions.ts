@@ -1,4 +1,4 @@
-import type { LabelPaper } from '../core/published/label-papers.ts';
+import type { LabelPaper } from '../core/published/index.ts';
 
 export interface PrinterOffset {
 	xMm: number;

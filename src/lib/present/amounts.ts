@@ -1,5 +1,5 @@
 import { formatQuantity } from 'format-quantity';
-import { measures, type MeasureName } from '../core/units/measures.ts';
+import { type MeasureName, measures } from '../core/units/index.ts';
 import { massText, volumeText, type Habit } from './units.ts';
 
 /** Units a cook of either habit keeps: spoons and counts; the rest belong to one system. */

@@ -1,4 +1,4 @@
-import { daysBetween } from '../core/units/day.ts';
+import { daysBetween } from '../core/units/index.ts';
 import * as w from './wording/index.ts';
 
 export type BestByTone = 'good' | 'caution' | 'refused' | 'cold';

@@ -1,4 +1,4 @@
-import type { LateAddition } from '../core/serving/add-late.ts';
+import type { LateAddition } from '../core/serving/index.ts';
 import { rangeText } from './time.ts';
 import * as w from './wording/index.ts';
 

@@ -1,5 +1,4 @@
-import type { Pace } from '../core/learning/pace.ts';
-import type { Proposal } from '../core/learning/proposals.ts';
+import type { Pace, Proposal } from '../core/learning/index.ts';
 import type { ApplianceName, State } from '../core/appliances/index.ts';
 import type { Habit } from './habit.ts';
 import { tempText } from './units.ts';

@@ -1,4 +1,4 @@
-import type { MatchReason } from '../core/menu/goes-well-with.ts';
+import type { MatchReason } from '../core/menu/index.ts';
 import type { Habit } from './habit.ts';
 import { massText, ovenText } from './units.ts';
 import * as w from './wording/index.ts';

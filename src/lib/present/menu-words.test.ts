@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
-import type { LateAddition } from '../core/serving/add-late.ts';
+import type { LateAddition } from '../core/serving/index.ts';
 import { metricHabit, usHabit } from './habit.ts';
 import { lateText } from './late-words.ts';
 import { matchText } from './match-words.ts';

@@ -1,4 +1,4 @@
-import type { PackPlan } from '../core/packing/pack-plan.ts';
+import type { PackPlan } from '../core/packing/index.ts';
 import { massText, type Habit } from './units.ts';
 import * as w from './wording/index.ts';
 

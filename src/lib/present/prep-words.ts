@@ -1,4 +1,4 @@
-import type { PrepItem, PrepShare } from '../core/schedule/prep-lists.ts';
+import type { PrepItem, PrepShare } from '../core/schedule/index.ts';
 import { lineAmountText } from './amounts.ts';
 import { massText, volumeText, type Habit } from './units.ts';
 import * as w from './wording/index.ts';

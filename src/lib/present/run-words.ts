@@ -1,4 +1,4 @@
-import type { DayTask } from '../core/schedule/day-tasks.ts';
+import type { DayTask } from '../core/schedule/index.ts';
 import * as w from './wording/index.ts';
 
 /** What a task says to the cook. */

@@ -1,15 +1,14 @@
-import type { CookSheet, SheetPlan, SheetStep } from '../core/serving/cook-sheet/sheet-plan.ts';
-import { dangerC } from '../core/rules/danger-range.ts';
-import type { DishKind } from '../core/published/dish-kinds.ts';
-import { dishKinds } from '../core/published/dish-kinds.ts';
-import type { Bowl } from '../core/kitchen/appliance-parameters.ts';
+import type { CookSheet, SheetPlan, SheetStep } from '../core/serving/index.ts';
+import { dangerC } from '../core/rules/index.ts';
+import { type DishKind, dishKinds } from '../core/published/index.ts';
+import type { Bowl } from '../core/kitchen/index.ts';
 import type { Habit } from './habit.ts';
 import { lateText } from './late-words.ts';
 import { durationText, thawingText } from './time.ts';
 import { sidesText, tempText, volumeText } from './units.ts';
 import { methodText } from './wording/codes/words.ts';
 import * as w from './wording/index.ts';
-import { thawingRange } from '../core/freezing/thawing-range.ts';
+import { thawingRange } from '../core/freezing/index.ts';
 
 /** What the words of a step need besides its plan. */
 export interface StepFacts {

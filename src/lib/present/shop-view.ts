@@ -1,5 +1,5 @@
-import type { PricedLine } from '../core/shopping/shop-costs.ts';
-import type { Aisle } from '../core/published/aisles.ts';
+import type { PricedLine } from '../core/shopping/index.ts';
+import type { Aisle } from '../core/published/index.ts';
 
 /** A line of the shopping list as screens and files show it. */
 export interface ShopViewLine {

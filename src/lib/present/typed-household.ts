@@ -1,5 +1,5 @@
-import type { FreezerKind } from '../core/published/freezer-kinds.ts';
-import { type OwnedAppliances } from '../core/kitchen/owned-appliances.ts';
+import type { FreezerKind } from '../core/published/index.ts';
+import type { OwnedAppliances } from '../core/kitchen/index.ts';
 import { applianceNames } from '../core/appliances/index.ts';
 import type { Oven, PressureCooker, SlowCooker } from '../core/index.ts';
 import type { Habit } from './habit.ts';

@@ -1,4 +1,4 @@
-import type { RunSheet } from '../core/schedule/run-sheet.ts';
+import type { RunSheet } from '../core/schedule/index.ts';
 import type { Habit } from './habit.ts';
 import { timeOfDayText } from './time.ts';
 

@@ -1,5 +1,5 @@
-import { dangerC } from '../core/rules/danger-range.ts';
-import { kgPer, litresPer, mPer } from '../core/units/factors.ts';
+import { dangerC } from '../core/rules/index.ts';
+import { kgPer, litresPer, mPer } from '../core/units/index.ts';
 import type { Habit } from './habit.ts';
 
 export type { Habit } from './habit.ts';

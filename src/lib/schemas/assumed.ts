@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import type { AsIf } from '../core/serving/as-if.ts';
+import type { AsIf } from '../core/serving/index.ts';
 
 /** What is assumed of one pack otherwise than when it was packed, as a screen sends it. */
 export const assumedSchema: yup.ObjectSchema<AsIf> = yup.object({

@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { goodKinds, goodPlaces } from '../core/rules/still-good.ts';
+import { goodKinds, goodPlaces } from '../core/rules/index.ts';
 import type { Habit } from '../present/habit.ts';
 import * as w from '../present/wording/index.ts';
 import { amount, oneOf, ticked } from './fields.ts';

@@ -1,4 +1,4 @@
-import { storageLifeTable, type StorageGroup } from '../core/published/storage-life.ts';
+import { type StorageGroup, storageLifeTable } from '../core/published/index.ts';
 
 /** What forms let choose from. Apart from the schemas, so that a page can show the choices before it needs to check any. */
 export const vesselKinds = ['pot', 'dish', 'tray'] as const;

@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { routeNames } from '../core/serving/route-name.ts';
+import { routeNames } from '../core/serving/index.ts';
 import type { Habit } from '../present/habit.ts';
 import * as w from '../present/wording/index.ts';
 import { amount, oneOf, text, wholeNumber } from './fields.ts';

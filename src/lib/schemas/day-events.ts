@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { dayEventKinds } from '../core/schedule/day-events.ts';
+import { dayEventKinds } from '../core/schedule/index.ts';
 
 /** What happened on a packing day, as a device sends it, some of it late. */
 export const dayEventsSchema = yup

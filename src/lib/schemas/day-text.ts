@@ -1,4 +1,4 @@
-import { addDays, isDay } from '../core/units/day.ts';
+import { addDays, isDay } from '../core/units/index.ts';
 import type { Habit } from '../present/habit.ts';
 import { monthNames } from '../present/time.ts';
 

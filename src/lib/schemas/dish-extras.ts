@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { stepPlaces, type DishStep } from '../core/steps/step.ts';
+import { type DishStep, stepPlaces } from '../core/steps/index.ts';
 import * as w from '../present/wording/index.ts';
 import { text } from './fields.ts';
 import { readTyped } from './read-typed.ts';

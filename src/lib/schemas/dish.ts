@@ -1,11 +1,16 @@
 import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
-import { dishKindNames } from '../core/published/dish-kinds.ts';
-import { readPieces } from '../core/packing/pieces.ts';
-import { longestLine, longestPaste, mostLines } from '../core/foods/recipe-limits.ts';
-import { itemByName } from '../core/foods/item-catalogue.ts';
-import { measures, type MeasureName } from '../core/units/measures.ts';
-import { lineForms, type LineCorrection } from '../core/foods/line-correction.ts';
+import { dishKindNames } from '../core/published/index.ts';
+import { readPieces } from '../core/packing/index.ts';
+import {
+	itemByName,
+	type LineCorrection,
+	lineForms,
+	longestLine,
+	longestPaste,
+	mostLines
+} from '../core/foods/index.ts';
+import { type MeasureName, measures } from '../core/units/index.ts';
 import type { Habit } from '../present/units.ts';
 import { amount, oneOf, text, wholeNumber } from './fields.ts';
 import { instructionTime } from './instruction-time.ts';

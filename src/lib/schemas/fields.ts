@@ -1,6 +1,6 @@
 import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
-import { isDay } from '../core/units/day.ts';
+import { isDay } from '../core/units/index.ts';
 import {
 	lengthText,
 	massText,

@@ -1,4 +1,4 @@
-import { addMonths } from '../core/units/day.ts';
+import { addMonths } from '../core/units/index.ts';
 import type { Habit } from '../present/habit.ts';
 import { monthNames } from '../present/time.ts';
 import { dayFromText } from './day-text.ts';

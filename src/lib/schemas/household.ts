@@ -2,9 +2,9 @@ import { bowlFields } from './bowl-fields.ts';
 import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
 import { tempText, type Habit } from '../present/units.ts';
-import { applianceNames, type ApplianceName } from '../core/appliances/index.ts';
-import { freezerKinds } from '../core/published/freezer-kinds.ts';
-import { adoptedLimits, tightestLimits } from '../core/rules/limits.ts';
+import { type ApplianceName, applianceNames } from '../core/appliances/index.ts';
+import { freezerKinds } from '../core/published/index.ts';
+import { adoptedLimits, tightestLimits } from '../core/rules/index.ts';
 import { amount, oneOf, text, wholeNumber, ticked } from './fields.ts';
 
 const bowlKinds = ['round', 'oval'] as const;

@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { mostBareHours, possibleMin } from '../core/published/recipe-times.ts';
+import { mostBareHours, possibleMin } from '../core/published/index.ts';
 import * as w from '../present/wording/index.ts';
 import { durationText } from '../present/time.ts';
 import type { Habit } from '../present/units.ts';

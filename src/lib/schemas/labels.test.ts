@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import fc from 'fast-check';
-import { labelPapers } from '../core/published/label-papers.ts';
+import { labelPapers } from '../core/published/index.ts';
 import { ownPaperFrom, ownPaperSchema, printOffsetSchema } from './labels.ts';
 import { readForm } from './read-form.ts';
 

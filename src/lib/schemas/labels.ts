@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import * as w from '../present/wording/index.ts';
-import { rollPaper, type LabelPaper } from '../core/published/label-papers.ts';
+import { type LabelPaper, rollPaper } from '../core/published/index.ts';
 import { numberFromText } from './quantity-text.ts';
 import { oneOf, text, wholeNumber } from './fields.ts';
 

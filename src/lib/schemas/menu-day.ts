@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { destinations } from '../core/menu/day-totals.ts';
+import { destinations } from '../core/menu/index.ts';
 import type { Habit } from '../present/habit.ts';
 import * as w from '../present/wording/index.ts';
 import { day, rowNumber } from './fields.ts';

@@ -1,7 +1,7 @@
 import * as w from '../present/wording/index.ts';
 import * as yup from 'yup';
-import { containerKeys } from '../core/published/containers.ts';
-import { addMonths } from '../core/units/day.ts';
+import { containerKeys } from '../core/published/index.ts';
+import { addMonths } from '../core/units/index.ts';
 import type { Habit } from '../present/units.ts';
 import { amount, day, oneOf, ticked, wholeNumber, rowNumber } from './fields.ts';
 

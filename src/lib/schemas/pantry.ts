@@ -1,6 +1,6 @@
 import * as yup from 'yup';
-import { itemByName } from '../core/foods/item-catalogue.ts';
-import { catalogueName } from '../core/shopping/shopping-list.ts';
+import { itemByName } from '../core/foods/index.ts';
+import { catalogueName } from '../core/shopping/index.ts';
 import type { Habit } from '../present/habit.ts';
 import * as w from '../present/wording/index.ts';
 import { amount, text } from './fields.ts';

@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { thawPlaces } from '../core/rules/refreeze.ts';
+import { thawPlaces } from '../core/rules/index.ts';
 
 /** What other programs of the household may send (docs/programs.md). Celsius, epoch milliseconds. */
 const atMs = yup

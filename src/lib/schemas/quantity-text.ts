@@ -1,5 +1,5 @@
 import { numericQuantity } from 'numeric-quantity';
-import { kgPer, litresPer, mPer } from '../core/units/factors.ts';
+import { kgPer, litresPer, mPer } from '../core/units/index.ts';
 import type { Habit } from '../present/units.ts';
 
 /** What a typed amount measures. Temperature is a point, not a difference. */

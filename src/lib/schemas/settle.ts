@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import type { LineCorrection } from '../core/foods/line-correction.ts';
+import type { LineCorrection } from '../core/foods/index.ts';
 import * as w from '../present/wording/index.ts';
 import { readCorrections } from './dish.ts';
 import { oneOf, wholeNumber } from './fields.ts';

@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { isDay } from '../core/units/day.ts';
+import { isDay } from '../core/units/index.ts';
 import * as w from '../present/wording/index.ts';
 import { text, wholeNumber } from './fields.ts';
 

@@ -1,8 +1,8 @@
 import { Temporal } from 'temporal-polyfill';
 import type { Habit } from '../present/habit.ts';
 import { dayIn, timeOfDayText } from '../present/time.ts';
-import type { Away } from '../core/serving/away.ts';
-import { isDay } from '../core/units/day.ts';
+import type { Away } from '../core/serving/index.ts';
+import { isDay } from '../core/units/index.ts';
 import { clockFromText } from '../schemas/clock-text.ts';
 
 /**

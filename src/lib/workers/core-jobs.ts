@@ -1,11 +1,8 @@
-import { carryOnIn } from '../core/cooking/conversion/carry-on.ts';
-import { afterReading } from '../core/cooking/conversion/core-reading.ts';
-import { forecastMinOf } from '../core/learning/observe.ts';
-import { ownMinutes } from '../core/learning/own-minutes.ts';
-import { chosenWay, coolingWays } from '../core/cooling/cooling-ways.ts';
-import { orderOfWork, outlookOf } from '../core/schedule/order-of-work.ts';
-import type { SearchWatch } from '../core/schedule/task.ts';
-import { cookCard } from '../core/serving/cook-card.ts';
+import { afterReading, carryOnIn } from '../core/cooking/index.ts';
+import { forecastMinOf, ownMinutes } from '../core/learning/index.ts';
+import { chosenWay, coolingWays } from '../core/cooling/index.ts';
+import { orderOfWork, outlookOf, type SearchWatch } from '../core/schedule/index.ts';
+import { cookCard } from '../core/serving/index.ts';
 import type { AnswerOf, CoreJobName, CoreReply, CoreRequest, InputOf } from './protocol.ts';
 
 const jobs: { [J in CoreJobName]: (input: InputOf<J>, watch: SearchWatch) => AnswerOf<J> } = {

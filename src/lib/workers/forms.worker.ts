@@ -1,4 +1,4 @@
-import { blockFormTimes } from '../core/packing/block-shapes.ts';
+import { blockFormTimes } from '../core/packing/index.ts';
 import type { FormsReply, FormsRequest } from './protocol.ts';
 
 self.onmessage = ({ data }: MessageEvent<FormsRequest>) => {

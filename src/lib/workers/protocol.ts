@@ -6,16 +6,17 @@ import type {
 	Method,
 	State
 } from '../core/index.ts';
-import type { MeasuredCook } from '../core/learning/observe.ts';
-import type { OwnMinutesAsked } from '../core/learning/own-minutes.ts';
-import type { DelayedStart, delayedStart } from '../core/serving/delayed-start.ts';
-import type { CarriedOn, CarryOnInput } from '../core/cooking/conversion/carry-on.ts';
-import type { afterReading } from '../core/cooking/conversion/core-reading.ts';
-import type { CookCard, CookCardInput } from '../core/serving/cook-card.ts';
-import type { CoolingWay, CoolingWaysInput, coolingWays } from '../core/cooling/cooling-ways.ts';
-import type { blockFormTimes, FormTimes } from '../core/packing/block-shapes.ts';
-import type { DayOutlook } from '../core/schedule/day-outlook.ts';
-import type { OrderOfWorkInput, OrderedDay, OutlookInput } from '../core/schedule/order-of-work.ts';
+import type { MeasuredCook, OwnMinutesAsked } from '../core/learning/index.ts';
+import type { CookCard, CookCardInput, delayedStart, DelayedStart } from '../core/serving/index.ts';
+import type { afterReading, CarriedOn, CarryOnInput } from '../core/cooking/index.ts';
+import type { CoolingWay, coolingWays, CoolingWaysInput } from '../core/cooling/index.ts';
+import type { blockFormTimes, FormTimes } from '../core/packing/index.ts';
+import type {
+	DayOutlook,
+	OrderedDay,
+	OrderOfWorkInput,
+	OutlookInput
+} from '../core/schedule/index.ts';
 
 /** One version of the messages between a client and a worker; both sides are built together. */
 export type CoreJob =

@@ -1,6 +1,5 @@
-import { convertSteps } from '../core/cooking/conversion/convert-cook.ts';
-import { cookCurve } from '../core/cooking/conversion/cook-curve.ts';
-import { delayedStart } from '../core/serving/delayed-start.ts';
+import { convertSteps, cookCurve } from '../core/cooking/index.ts';
+import { delayedStart } from '../core/serving/index.ts';
 import type { WaysReply, WaysRequest } from './protocol.ts';
 
 /** Answers in pieces, each as soon as it is computed; the caller stops asking when a newer request has come. */

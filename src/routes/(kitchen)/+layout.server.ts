@@ -1,4 +1,4 @@
-import { limitsFrom } from '$lib/core/rules/limits';
+import { limitsFrom } from '$lib/core/rules';
 import { openUndos } from '$lib/server/queries/undo';
 import { runningClocks } from '$lib/server/queries/cooling';
 import { getHousehold, habitOf } from '$lib/server/queries/household';

@@ -1,7 +1,7 @@
-import { tenderC } from '$lib/core/published/dish-kinds';
+import { tenderC } from '$lib/core/published';
 import * as w from '$lib/present/wording';
 import { error } from '@sveltejs/kit';
-import { thawingRange } from '$lib/core/freezing/thawing-range';
+import { thawingRange } from '$lib/core/freezing';
 import { dayText, thawingText } from '$lib/present/time';
 import { tempText } from '$lib/present/units';
 import { standingLine } from '$lib/present/wording/codes/words';

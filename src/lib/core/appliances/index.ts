@@ -32,7 +32,7 @@ type MethodOf<A> = A extends Appliance<infer M> ? M : never;
 export type Method = MethodOf<(typeof registry)[number]>;
 export type ApplianceName = Method['appliance'];
 export type { State } from './question.ts';
-export { hobLevels, type HobLevel } from './hob/hob.ts';
+export { hobLevels } from './hob/hob.ts';
 
 export const applianceNames: readonly ApplianceName[] = registry.map(({ name }) => name);
 
@@ -86,3 +86,8 @@ export const scenarioOf = (
 	state: State,
 	startC?: number
 ): Scenario<Method> => scenarioIn(applianceOf(method), question, method, state, startC);
+
+export { asHeavyAsItIs } from './checked-question.ts';
+export { TableCache, efforts, type Effort } from './run/effort.ts';
+export { readyMin } from './run/timeline.ts';
+export { asLikely } from './run/unknowns.ts';

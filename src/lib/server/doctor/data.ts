@@ -1,6 +1,6 @@
 import { backupText, readBackup } from '../../formats/backup.ts';
-import { readPackCode } from '../../core/packing/pack-code.ts';
-import { limitsFrom } from '../../core/rules/limits.ts';
+import { readPackCode } from '../../core/packing/index.ts';
+import { limitsFrom } from '../../core/rules/index.ts';
 import type { Db } from '../db/db.ts';
 import { exportAll } from '../queries/backup.ts';
 import { getHousehold } from '../queries/household.ts';

@@ -1,4 +1,4 @@
-import { mmPerPt } from '../../core/units/factors.ts';
+import { mmPerPt } from '../../core/units/index.ts';
 import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
 import type { LabelBox, Measure } from '../../labels/label-layout.ts';

@@ -1,4 +1,4 @@
-import { mmPerPt } from '../../core/units/factors.ts';
+import { mmPerPt } from '../../core/units/index.ts';
 import { wrapText } from '../../labels/wrap-text.ts';
 import { drawBox, measureWith } from './draw.ts';
 import type { Faces } from './fonts.ts';

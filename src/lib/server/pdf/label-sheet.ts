@@ -1,4 +1,4 @@
-import type { LabelPaper } from '../../core/published/label-papers.ts';
+import type { LabelPaper } from '../../core/published/index.ts';
 import type { LabelContent, LabelPart } from '../../labels/label-content.ts';
 import { labelLayout } from '../../labels/label-layout.ts';
 import { sheetPositions, type PrinterOffset } from '../../labels/sheet-positions.ts';

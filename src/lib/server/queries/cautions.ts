@@ -1,7 +1,5 @@
-import { dishTraits } from '../../core/foods/dish-traits.ts';
-import { itemByName } from '../../core/foods/item-catalogue.ts';
-import { namedStock } from '../../core/foods/stock-name.ts';
-import { cautionsAt, type CautionCode, type Decision } from '../../core/rules/cautions.ts';
+import { dishTraits, itemByName, namedStock } from '../../core/foods/index.ts';
+import { type CautionCode, cautionsAt, type Decision } from '../../core/rules/index.ts';
 import type { Db } from '../db/db.ts';
 import { getDish, type Dish } from './dishes.ts';
 

@@ -1,6 +1,5 @@
 import { and, asc, desc, eq, getTableColumns, inArray, isNull } from 'drizzle-orm';
-import type { CoolingGlance } from '../../core/cooling/cooling-glance.ts';
-import { glanceOf } from '../../core/cooling/cooling-view.ts';
+import { type CoolingGlance, glanceOf } from '../../core/cooling/index.ts';
 import type { Db } from '../db/db.ts';
 import { coolingReadings, coolingRuns } from '../db/schema/index.ts';
 

@@ -1,5 +1,5 @@
 import { asc, eq, sql } from 'drizzle-orm';
-import type { PlatePart } from '../../core/packing/plates.ts';
+import type { PlatePart } from '../../core/packing/index.ts';
 import type { Db } from '../db/db.ts';
 import { dishes, packings, packs } from '../db/schema/index.ts';
 

@@ -1,7 +1,6 @@
 import { and, asc, desc, eq, gte, isNull, lt, notInArray, or, sql } from 'drizzle-orm';
 import type { Db } from '../db/db.ts';
-import type { DayEvent } from '../../core/schedule/day-events.ts';
-import { fullPlan, type RunSheet } from '../../core/schedule/run-sheet.ts';
+import { type DayEvent, fullPlan, type RunSheet } from '../../core/schedule/index.ts';
 import { dayDishes, dayEvents, packingDays, shopMarks } from '../db/schema/index.ts';
 
 export type DayRow = typeof packingDays.$inferSelect;

@@ -1,7 +1,5 @@
 import { asc, count, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
-import { dishFacts, type DishFacts } from '../../core/foods/dish-facts.ts';
-import { itemByName } from '../../core/foods/item-catalogue.ts';
-import { lineKg } from '../../core/foods/line-mass.ts';
+import { dishFacts, type DishFacts, itemByName, lineKg } from '../../core/foods/index.ts';
 import type { Db } from '../db/db.ts';
 import {
 	dishes,

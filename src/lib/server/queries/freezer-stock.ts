@@ -10,12 +10,11 @@ import {
 	shelves,
 	type PackStatus
 } from '../db/schema/index.ts';
-import { containers, type ContainerKey } from '../../core/published/containers.ts';
-import type { FoodSpec } from '../../core/foods/food-spec.ts';
-import { isIce } from '../../core/foods/stock-name.ts';
-import { keepsDays } from '../../core/rules/refrigerator-days.ts';
-import { daysBetween } from '../../core/units/day.ts';
-import { thisPack } from '../../core/packing/this-pack.ts';
+import { type ContainerKey, containers } from '../../core/published/index.ts';
+import { type FoodSpec, isIce } from '../../core/foods/index.ts';
+import { keepsDays } from '../../core/rules/index.ts';
+import { daysBetween } from '../../core/units/index.ts';
+import { thisPack } from '../../core/packing/index.ts';
 import { likeText } from '../queries/like-text.ts';
 import { packName, useFirst } from '../queries/packs.ts';
 

@@ -1,5 +1,5 @@
 import { inArray, sql } from 'drizzle-orm';
-import type { CookCard } from '../../core/serving/cook-card.ts';
+import type { CookCard } from '../../core/serving/index.ts';
 import type { Db } from '../db/db.ts';
 import { packings } from '../db/schema/index.ts';
 

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
 import fc from 'fast-check';
-import { addDays } from '../../core/units/day.ts';
+import { addDays } from '../../core/units/index.ts';
 import { dayIn } from '../../present/time.ts';
 import type { Db } from '../db/db.ts';
 import { openTestDb, type TestClient } from '../testing/index.ts';

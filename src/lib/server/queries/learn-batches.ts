@@ -1,10 +1,10 @@
 import { and, eq, gt, gte, inArray, isNotNull, lt, lte, not, or, sql, type SQL } from 'drizzle-orm';
 import {
-	mostNamed,
-	soonGoneDays,
 	type BatchesSeen,
-	type BestSeen
-} from '../../core/learning/proposals.ts';
+	type BestSeen,
+	mostNamed,
+	soonGoneDays
+} from '../../core/learning/index.ts';
 import type { Db } from '../db/db.ts';
 import { packings, packs } from '../db/schema/index.ts';
 import { ofDishes } from './learn.ts';

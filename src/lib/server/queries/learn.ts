@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, gt, gte, inArray, isNotNull, isNull, or, sql } from 'drizzle-orm';
-import type { CookRecord } from '../../core/learning/proposals.ts';
+import type { CookRecord } from '../../core/learning/index.ts';
 import type { Db } from '../db/db.ts';
 import { cooks, dayDishes, dishes, packings, packs } from '../db/schema/index.ts';
 import { packName } from './packs.ts';

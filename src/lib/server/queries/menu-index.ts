@@ -1,6 +1,5 @@
 import { sql } from 'drizzle-orm';
-import type { PackChoice } from '../../core/shopping/choose-packs.ts';
-import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
+import type { PackChoice, PriceEntry } from '../../core/shopping/index.ts';
 import type { Db } from '../db/db.ts';
 import { rawRows } from '../db/raw-rows.ts';
 import { allDishes, type Dish } from '../queries/dishes.ts';

@@ -1,4 +1,4 @@
-import { likeOf } from '../../core/foods/item-catalogue.ts';
+import { likeOf } from '../../core/foods/index.ts';
 import {
 	and,
 	asc,
@@ -14,8 +14,8 @@ import {
 	type SQL
 } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/pg-core';
-import type { CookCard } from '../../core/serving/cook-card.ts';
-import { thisPack, type ThisPack } from '../../core/packing/this-pack.ts';
+import type { CookCard } from '../../core/serving/index.ts';
+import { thisPack, type ThisPack } from '../../core/packing/index.ts';
 import { shareOfAmounts } from '../../present/share-of-amounts.ts';
 import type { Db } from '../db/db.ts';
 import { cardsOf, rowVersion } from './kept-cards.ts';

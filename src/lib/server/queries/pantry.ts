@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, inArray, isNotNull, or, sql } from 'drizzle-orm';
-import type { ComponentPack } from '../../core/schedule/component-packs.ts';
-import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
+import type { ComponentPack } from '../../core/schedule/index.ts';
+import type { PriceEntry } from '../../core/shopping/index.ts';
 import type { Db } from '../db/db.ts';
 import { packName } from '../queries/packs.ts';
 import { dishes, packings, packs, prices, stock } from '../db/schema/index.ts';

@@ -1,8 +1,8 @@
-import type { LearnedMinutes } from '../../core/cooking/conversion/conversion.ts';
-import type { AsIf } from '../../core/serving/as-if.ts';
-import type { ContainerKey } from '../../core/published/containers.ts';
+import type { LearnedMinutes } from '../../core/cooking/index.ts';
+import type { AsIf } from '../../core/serving/index.ts';
+import type { ContainerKey } from '../../core/published/index.ts';
 import type { PackEventKind, packs } from '../db/schema/packs.ts';
-import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
+import type { PriceEntry } from '../../core/shopping/index.ts';
 import type { dayDishes } from '../db/schema/menu.ts';
 import type { Backup } from '../../formats/backup.ts';
 import type { DishContent } from '../db/schema/dishes.ts';

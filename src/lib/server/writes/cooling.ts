@@ -1,5 +1,5 @@
 import { and, eq } from 'drizzle-orm';
-import { glanceOf } from '../../core/cooling/cooling-view.ts';
+import { glanceOf } from '../../core/cooling/index.ts';
 import type { Db } from '../db/db.ts';
 import { coolingReadings, coolingRuns } from '../db/schema/index.ts';
 import { getCooling, type CoolingRun, type CoolingRunRow } from '../queries/cooling.ts';

@@ -1,7 +1,7 @@
 import { eq, max, sql } from 'drizzle-orm';
-import type { Portion } from '../../core/menu/day-totals.ts';
+import type { Portion } from '../../core/menu/index.ts';
 import type { Db } from '../db/db.ts';
-import type { DayEvent } from '../../core/schedule/day-events.ts';
+import type { DayEvent } from '../../core/schedule/index.ts';
 import { dayDishes, dayEvents, packingDays, shopMarks } from '../db/schema/index.ts';
 import { type DayRow, type DayDishRow } from '../queries/days.ts';
 

@@ -1,7 +1,7 @@
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import type { Db } from '../db/db.ts';
 import { containerStock, freezerReadings, packs } from '../db/schema/index.ts';
-import { containers, type ContainerKey } from '../../core/published/containers.ts';
+import { type ContainerKey, containers } from '../../core/published/index.ts';
 
 /** Keeps readings; the same moment of a freezer twice counts once. Gives the moments that were new. */
 export async function addFreezerReadings(

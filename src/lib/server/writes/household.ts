@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import type { PressureCooker, SlowCooker } from '../../core/index.ts';
-import { usualAppliances } from '../../core/kitchen/owned-appliances.ts';
+import { usualAppliances } from '../../core/kitchen/index.ts';
 import type { Db } from '../db/db.ts';
 import { freezers, household, shelves, type Household } from '../db/schema/index.ts';
 import type { FreezerValues } from '../queries/household.ts';

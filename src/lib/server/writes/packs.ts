@@ -1,7 +1,6 @@
 import { and, eq, inArray, sql } from 'drizzle-orm';
-import type { CookCard, CookCardInput } from '../../core/serving/cook-card.ts';
-import type { AsIf } from '../../core/serving/as-if.ts';
-import { packCode } from '../../core/packing/pack-code.ts';
+import type { AsIf, CookCard, CookCardInput } from '../../core/serving/index.ts';
+import { packCode } from '../../core/packing/index.ts';
 import type { Db } from '../db/db.ts';
 import { rawRows } from '../db/raw-rows.ts';
 import { packEvents, packings, packs, type PackEventKind } from '../db/schema/index.ts';

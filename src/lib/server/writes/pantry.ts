@@ -1,5 +1,5 @@
 import { and, eq } from 'drizzle-orm';
-import type { PriceEntry } from '../../core/shopping/shop-costs.ts';
+import type { PriceEntry } from '../../core/shopping/index.ts';
 import type { Db } from '../db/db.ts';
 import { prices, stock } from '../db/schema/index.ts';
 

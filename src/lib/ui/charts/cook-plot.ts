@@ -1,4 +1,4 @@
-import { dangerC } from '$lib/core/rules/danger-range';
+import { dangerC } from '$lib/core/rules';
 import type { Habit } from '$lib/present/habit';
 import { instantText } from '$lib/present/time';
 import { tempNumber, tempText } from '$lib/present/units';

@@ -1,6 +1,5 @@
-import type { CoolingView } from '$lib/core/cooling/cooling-view';
-import type { SafetyLimits } from '$lib/core/rules/limits';
-import { ruleGates, twoStageRule, type CoolingRule } from '$lib/core/rules/two-stage-rule';
+import type { CoolingView } from '$lib/core/cooling';
+import { type CoolingRule, ruleGates, type SafetyLimits, twoStageRule } from '$lib/core/rules';
 import { tempNumber, tempText, type Habit } from '$lib/present/units';
 import * as w from '$lib/present/wording';
 import { hourText } from './hour-text';

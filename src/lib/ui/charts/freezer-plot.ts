@@ -1,4 +1,4 @@
-import type { FreezerReading } from '$lib/core/storage/warm-spells';
+import type { FreezerReading } from '$lib/core/storage';
 import type { Habit } from '$lib/present/habit';
 import { dayIn, dayText } from '$lib/present/time';
 import { tempNumber, tempText } from '$lib/present/units';

@@ -1,4 +1,4 @@
-import type { PackCurve } from '$lib/core/freezing/pack-curves';
+import type { PackCurve } from '$lib/core/freezing';
 import type { Habit } from '$lib/present/habit';
 import { tempNumber, tempText } from '$lib/present/units';
 import { hourText } from './hour-text';

@@ -1,9 +1,7 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
-	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
-	import { gateDecision } from '$lib/core/cooling/gate-decision';
-	import { twoStageRule } from '$lib/core/rules/two-stage-rule';
-	import type { SafetyLimits } from '$lib/core/rules/limits';
+	import { type CoolingFacts, coolingView, gateDecision } from '$lib/core/cooling';
+	import { type SafetyLimits, twoStageRule } from '$lib/core/rules';
 	import { coolingRuleText, coolingSentence } from '$lib/present/wording/codes/cooling-words';
 	import { durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText, volumeText, type Habit } from '$lib/present/units';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { coolingView, type CoolingFacts } from '$lib/core/cooling/cooling-view';
-	import type { SafetyLimits } from '$lib/core/rules/limits';
+	import { type CoolingFacts, coolingView } from '$lib/core/cooling';
+	import type { SafetyLimits } from '$lib/core/rules';
 	import { coolingSentence } from '$lib/present/wording/codes/cooling-words';
 	import { instantText } from '$lib/present/time';
 	import { tempText, type Habit } from '$lib/present/units';

@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { CoolingWayName } from '$lib/core/cooling/cooling-ways';
-	import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
-	import { gateDecision } from '$lib/core/cooling/gate-decision';
-	import type { CoolingFacts } from '$lib/core/cooling/cooling-view';
-	import type { SafetyLimits } from '$lib/core/rules/limits';
-	import { twoStageRule } from '$lib/core/rules/two-stage-rule';
+	import {
+		type CoolingFacts,
+		type CoolingWayName,
+		coolingWayNames,
+		gateDecision
+	} from '$lib/core/cooling';
+	import { type SafetyLimits, twoStageRule } from '$lib/core/rules';
 	import { durationText, instantText } from '$lib/present/time';
 	import { massText, tempText, type Habit } from '$lib/present/units';
 	import * as w from '$lib/present/wording';

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { CoolingWay, CoolingWayName } from '$lib/core/cooling/cooling-ways';
-	import { thicknessM } from '$lib/core/heat/shape';
-	import { twoStageRule } from '$lib/core/rules/two-stage-rule';
+	import type { CoolingWay, CoolingWayName } from '$lib/core/cooling';
+	import { thicknessM } from '$lib/core/heat';
+	import { twoStageRule } from '$lib/core/rules';
 	import { durationText } from '$lib/present/time';
 	import { lengthText, massText, tempText, volumeText, type Habit } from '$lib/present/units';
 	import { verdictWords } from '$lib/present/wording/codes/words';

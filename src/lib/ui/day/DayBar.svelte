@@ -6,7 +6,7 @@
 	import { dayText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
 	import * as w from '$lib/present/wording';
-	import type { DayProgress } from '$lib/core/schedule/day-progress';
+	import type { DayProgress } from '$lib/core/schedule';
 
 	type Stop = 'plan' | 'shop' | 'prep' | 'cook' | 'cool' | 'pack' | 'after';
 	/** The head of each screen of a packing day: what it is, the way through the day with what is left at each stop, what can be done. */

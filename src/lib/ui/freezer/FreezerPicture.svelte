@@ -1,6 +1,6 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
-	import { qualityC, qualityLossFactor } from '$lib/core/storage/storage-life';
+	import { qualityC, qualityLossFactor } from '$lib/core/storage';
 	import { massText, tempText, roomText, type Habit } from '$lib/present/units';
 	import FreezerIcon from '@lucide/svelte/icons/refrigerator';
 	import { bestByWord } from '$lib/present/best-by-word';

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { PullTimes } from '$lib/core/rules/pull';
-	import type { RefreezeVerdict, ThawPlace } from '$lib/core/rules/refreeze';
+	import type { PullTimes, RefreezeVerdict, ThawPlace } from '$lib/core/rules';
 	import { instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
 	import * as w from '$lib/present/wording';

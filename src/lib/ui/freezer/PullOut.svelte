@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import * as w from '$lib/present/wording';
-	import { offeredThawPlaces } from '$lib/core/rules/refreeze';
+	import { offeredThawPlaces } from '$lib/core/rules';
 	import Field from '../kit/Field.svelte';
 	import Choice from '../kit/Choice.svelte';
 	import Press from '../kit/Press.svelte';

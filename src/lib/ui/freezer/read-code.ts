@@ -1,5 +1,5 @@
 import wasmUrl from 'zxing-wasm/reader/zxing_reader.wasm?url';
-import { readPackCode } from '$lib/core/packing/pack-code';
+import { readPackCode } from '$lib/core/packing';
 
 /** The pack code in a picture, read in the browser; null when there is none. The decoder ships with the application. */
 export async function codeInPicture(picture: Blob | ImageData): Promise<string | null> {

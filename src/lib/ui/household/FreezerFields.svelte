@@ -2,10 +2,10 @@
 	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import type { Habit } from '$lib/present/habit';
-	import { qualityC, qualityLossFactor } from '$lib/core/storage/storage-life';
+	import { qualityC, qualityLossFactor } from '$lib/core/storage';
 	import { tempText } from '$lib/present/units';
 	import { quantityFromText, unitHint } from '$lib/schemas/quantity-text';
-	import { freezerKinds } from '$lib/core/published/freezer-kinds';
+	import { freezerKinds } from '$lib/core/published';
 	import Choice from '../kit/Choice.svelte';
 	import Field from '../kit/Field.svelte';
 	import LongText from '../kit/LongText.svelte';

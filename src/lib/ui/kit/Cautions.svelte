@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { CautionCode } from '$lib/core/rules/cautions';
+	import type { CautionCode } from '$lib/core/rules';
 	import type { Habit } from '$lib/present/habit';
 	import { cautionText } from '$lib/present/wording/codes/cautions';
 	import * as w from '$lib/present/wording';

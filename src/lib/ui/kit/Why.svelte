@@ -2,7 +2,7 @@
 	import * as w from '$lib/present/wording';
 	import Modal from 'flowbite-svelte/Modal.svelte';
 	import type { Snippet } from 'svelte';
-	import { sources } from '$lib/core/published/sources';
+	import { sources } from '$lib/core/published';
 	import { standingLine } from '$lib/present/wording/codes/words';
 	import type { WhyNote } from './why';
 

@@ -1,4 +1,4 @@
-import type { SourceKey } from '$lib/core/published/sources';
+import type { SourceKey } from '$lib/core/published';
 
 /** What stands behind a number: the rule or model, what went in, and where it comes from. */
 export interface WhyNote {

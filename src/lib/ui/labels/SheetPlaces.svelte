@@ -1,6 +1,6 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
-	import type { LabelPaper } from '$lib/core/published/label-papers';
+	import type { LabelPaper } from '$lib/core/published';
 
 	let {
 		paper,

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import ClockIcon from '@lucide/svelte/icons/clock';
-	import type { KeptPlan } from '$lib/core/schedule/run-sheet';
+	import type { KeptPlan } from '$lib/core/schedule';
 	import { durationText } from '$lib/present/time';
 	import * as w from '$lib/present/wording';
 	import Why from '../kit/Why.svelte';

@@ -2,11 +2,10 @@
 	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { dishKindNames } from '$lib/core/published/dish-kinds';
-	import type { LineCorrection } from '$lib/core/foods/line-correction';
+	import { dishKindNames } from '$lib/core/published';
+	import { type LineCorrection, longestPaste } from '$lib/core/foods';
 	import type { Habit } from '$lib/present/units';
 	import { kindWords } from '$lib/present/wording/codes/words';
-	import { longestPaste } from '$lib/core/foods/recipe-limits';
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { seenText, type StaleFields } from '$lib/present/seen';
 	import { checked } from '../kit/checked';

@@ -1,7 +1,5 @@
 <script lang="ts">
-	import { findItem } from '$lib/core/foods/find-item';
-	import { dried } from '$lib/core/foods/item-forms';
-	import { classAnswers, type LineCorrection } from '$lib/core/foods/line-correction';
+	import { classAnswers, dried, findItem, type LineCorrection } from '$lib/core/foods';
 	import type { ParsedLine } from '$lib/formats/ingredient-line';
 	import type { Habit } from '$lib/present/habit';
 	import * as w from '$lib/present/wording';

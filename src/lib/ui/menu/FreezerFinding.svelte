@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { FreezerFinding } from '$lib/core/foods/freezer-check';
+	import type { FreezerFinding } from '$lib/core/foods';
 	import * as w from '$lib/present/wording';
 	import Press from '../kit/Press.svelte';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { lineKeys, type LineCorrection } from '$lib/core/foods/line-correction';
+	import { type LineCorrection, lineKeys } from '$lib/core/foods';
 	import { correctedLine, type ParsedLine } from '$lib/formats/ingredient-line';
 	import type { Habit } from '$lib/present/habit';
 	import * as w from '$lib/present/wording';

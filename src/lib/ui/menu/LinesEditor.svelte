@@ -1,12 +1,13 @@
 <script lang="ts">
-	import { findItem, otherItems } from '$lib/core/foods/find-item';
-	import type { LineStage } from '$lib/core/foods/dish-facts';
 	import {
+		findItem,
+		type LineCorrection,
+		type LineForm,
 		lineForms,
 		lineKeys,
-		type LineCorrection,
-		type LineForm
-	} from '$lib/core/foods/line-correction';
+		type LineStage,
+		otherItems
+	} from '$lib/core/foods';
 	import {
 		correctedLine,
 		parseIngredientLines,

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { lineKeys, type LineCorrection } from '$lib/core/foods/line-correction';
+	import { type LineCorrection, lineKeys } from '$lib/core/foods';
 	import type { ParsedLine } from '$lib/formats/ingredient-line';
 	import type { Habit } from '$lib/present/habit';
 	import * as w from '$lib/present/wording';

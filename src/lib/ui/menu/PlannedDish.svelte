@@ -3,7 +3,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import PlusIcon from '@lucide/svelte/icons/plus';
 	import RemoveIcon from '@lucide/svelte/icons/x';
-	import { destinations, type Portion } from '$lib/core/menu/day-totals';
+	import { destinations, type Portion } from '$lib/core/menu';
 	import type { Habit } from '$lib/present/habit';
 	import { priceText } from '$lib/present/money';
 	import { durationText } from '$lib/present/time';

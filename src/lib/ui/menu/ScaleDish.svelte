@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { scaledAmount } from '$lib/core/foods/scaled-amount';
+	import { scaledAmount } from '$lib/core/foods';
 	import type { ParsedLine } from '$lib/formats/ingredient-line';
 	import { lineAmountText } from '$lib/present/amounts';
 	import type { Habit } from '$lib/present/habit';

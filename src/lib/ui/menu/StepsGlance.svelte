@@ -1,7 +1,6 @@
 <script lang="ts">
 	import HandIcon from '@lucide/svelte/icons/hand';
-	import { handsMin, type DishStep } from '$lib/core/steps/step';
-	import { stepStartsMin } from '$lib/core/steps/step-starts';
+	import { type DishStep, handsMin, stepStartsMin } from '$lib/core/steps';
 	import { durationText } from '$lib/present/time';
 	import * as w from '$lib/present/wording';
 

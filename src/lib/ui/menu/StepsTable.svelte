@@ -1,8 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { handsMin, stepPlaces, type DishStep } from '$lib/core/steps/step';
+	import { type DishStep, handsMin, moveStep, removeStep, stepPlaces } from '$lib/core/steps';
 	import type { StepNote } from '$lib/server/services/day/step-notes';
-	import { moveStep, removeStep } from '$lib/core/steps/move-step';
 	import { tick } from 'svelte';
 	import { durationText } from '$lib/present/time';
 	import * as w from '$lib/present/wording';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
 	import type { StoredPart } from '$lib/core';
-	import type { SourceKey } from '$lib/core/published/sources';
+	import type { SourceKey } from '$lib/core/published';
 	import { dayText } from '$lib/present/time';
 	import { tempText, type Habit } from '$lib/present/units';
 	import { groupWords } from '$lib/present/wording/codes/words';

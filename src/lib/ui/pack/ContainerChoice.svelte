@@ -1,18 +1,17 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { isWholePiece, kindHandling, piecesAir01 } from '$lib/core/foods/kind-handling';
-	import type { DishKind } from '$lib/core/published/dish-kinds';
-	import type { FoodSpec } from '$lib/core/foods/food-spec';
-	import type { PressureCooker, SlowCooker } from '$lib/core/kitchen/appliance-parameters';
-	import { blockForms, type FormName, type FormTimes } from '$lib/core/packing/block-shapes';
+	import { type FoodSpec, isWholePiece, kindHandling, piecesAir01 } from '$lib/core/foods';
+	import { type ContainerKey, containers, type DishKind } from '$lib/core/published';
+	import type { PressureCooker, SlowCooker } from '$lib/core/kitchen';
 	import {
+		blockForms,
+		type ContainerChoice,
 		containersFor,
-		portionL,
-		type ContainerChoice
-	} from '$lib/core/packing/choose-container';
-	import { coldTapC } from '$lib/core/serving/card-question';
-	import type { ContainerKey } from '$lib/core/published/containers';
-	import { containers } from '$lib/core/published/containers';
+		type FormName,
+		type FormTimes,
+		portionL
+	} from '$lib/core/packing';
+	import { coldTapC } from '$lib/core/serving';
 	import { durationText } from '$lib/present/time';
 	import { lengthText, volumeText, type Habit } from '$lib/present/units';
 	import { containerText } from '$lib/present/wording/codes/words';

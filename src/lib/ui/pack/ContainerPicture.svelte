@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { containers, type ContainerKey } from '$lib/core/published/containers';
+	import { type ContainerKey, containers } from '$lib/core/published';
 
 	let {
 		container,

@@ -1,8 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
-	import { coolingLoad } from '$lib/core/schedule/cooling-load';
-	import type { KeptPlan, RunSheet } from '$lib/core/schedule/run-sheet';
+	import { coolingWayNames } from '$lib/core/cooling';
+	import { coolingLoad, type KeptPlan, type RunSheet } from '$lib/core/schedule';
 	import type { Habit } from '$lib/present/habit';
 	import { durationText } from '$lib/present/time';
 	import { massText, volumeText } from '$lib/present/units';

@@ -2,7 +2,7 @@
 	import { onMount } from 'svelte';
 	import { formScope } from '$lib/ui/kit/form-scope';
 	import { enhance } from '$app/forms';
-	import type { RunSheet } from '$lib/core/schedule/run-sheet';
+	import type { RunSheet } from '$lib/core/schedule';
 	import { seenText, type StaleFields } from '$lib/present/seen';
 	import { typedRun } from '$lib/present/typed-run';
 	import type { Habit } from '$lib/present/habit';

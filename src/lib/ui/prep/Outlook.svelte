@@ -1,8 +1,7 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
 	import { enhance } from '$app/forms';
-	import type { RunSheet, KeptPlan } from '$lib/core/schedule/run-sheet';
-	import { hands, handsMinOf } from '$lib/core/schedule/task';
+	import { hands, handsMinOf, type KeptPlan, type RunSheet } from '$lib/core/schedule';
 	import { taskText } from '$lib/present/run-words';
 	import { durationText, instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';

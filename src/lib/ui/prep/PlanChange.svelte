@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { KeptPlan, PlanReason } from '$lib/core/schedule/run-sheet';
+	import type { KeptPlan, PlanReason } from '$lib/core/schedule';
 	import { taskText } from '$lib/present/run-words';
 	import { durationText, instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';

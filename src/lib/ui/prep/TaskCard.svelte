@@ -1,7 +1,6 @@
 <script lang="ts">
-	import type { BoardTask } from '$lib/core/schedule/day-board';
-	import { isRawAnimalClass } from '$lib/core/foods/raw-class';
-	import { hands } from '$lib/core/schedule/task';
+	import { type BoardTask, hands } from '$lib/core/schedule';
+	import { isRawAnimalClass } from '$lib/core/foods';
 	import { taskText } from '$lib/present/run-words';
 	import { countdownText, durationText, instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';

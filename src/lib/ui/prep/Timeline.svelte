@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { BoardTask } from '$lib/core/schedule/day-board';
-	import { isRawAnimalClass } from '$lib/core/foods/raw-class';
+	import type { BoardTask } from '$lib/core/schedule';
+	import { isRawAnimalClass } from '$lib/core/foods';
 	import { taskText } from '$lib/present/run-words';
 	import { instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';

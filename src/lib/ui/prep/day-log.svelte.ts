@@ -1,9 +1,4 @@
-import {
-	dayState,
-	undoneUids,
-	type DayEvent,
-	type DayEventKind
-} from '$lib/core/schedule/day-events';
+import { type DayEvent, type DayEventKind, dayState, undoneUids } from '$lib/core/schedule';
 import { clock } from '../shell/clock.svelte';
 import { live } from '../shell/live.svelte';
 import { Outbox } from '../shell/outbox.svelte';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import fc from 'fast-check';
-import type { BoardTask } from '../../core/schedule/day-board.ts';
+import type { BoardTask } from '../../core/schedule/index.ts';
 import { dishLanes, lanesOf } from './lanes.ts';
 
 const minute = 60_000;

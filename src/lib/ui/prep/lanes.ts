@@ -1,6 +1,5 @@
-import { hands } from '../../core/schedule/task.ts';
+import { type BoardTask, hands } from '../../core/schedule/index.ts';
 import * as w from '../../present/wording/index.ts';
-import type { BoardTask } from '../../core/schedule/day-board.ts';
 
 export interface Lane {
 	resource: string;

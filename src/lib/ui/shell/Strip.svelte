@@ -1,11 +1,14 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
 	import { untrack, type Snippet } from 'svelte';
-	import { coolingStanding, type CoolingGlance } from '$lib/core/cooling/cooling-glance';
-	import { decisionAt, type GateDecision } from '$lib/core/cooling/gate-decision';
+	import {
+		type CoolingGlance,
+		coolingStanding,
+		decisionAt,
+		type GateDecision
+	} from '$lib/core/cooling';
 	import { alarm } from './alarm.svelte';
-	import type { SafetyLimits } from '$lib/core/rules/limits';
-	import type { PullTimes } from '$lib/core/rules/pull';
+	import type { PullTimes, SafetyLimits } from '$lib/core/rules';
 	import { clockText, instantText } from '$lib/present/time';
 	import { tempText, type Habit } from '$lib/present/units';
 	import { placeWords } from '$lib/present/wording/codes/words';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { Substitute } from '$lib/core/shopping/substitutes';
+	import type { Substitute } from '$lib/core/shopping';
 	import type { Habit } from '$lib/present/habit';
 	import { massText } from '$lib/present/units';
 	import * as w from '$lib/present/wording';

@@ -3,8 +3,7 @@
 	import { enhance } from '$app/forms';
 	import type { Method } from '$lib/core';
 	import { methodKey } from '$lib/core/appliances';
-	import type { Away } from '$lib/core/serving/away';
-	import type { RouteName } from '$lib/core/serving/route-name';
+	import type { Away, RouteName } from '$lib/core/serving';
 	import Press from '../kit/Press.svelte';
 
 	/** Begins a meal by one of its ways. */

@@ -1,12 +1,15 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
-	import { cookSheet } from '$lib/core/serving/cook-sheet/cook-sheet';
-	import type { Away } from '$lib/core/serving/away';
-	import { planOfWay, type KeptBack } from '$lib/core/serving/cook-sheet/plan-of-way';
+	import {
+		type Away,
+		cookSheet,
+		type KeptBack,
+		planOfWay,
+		type Route,
+		type RouteName
+	} from '$lib/core/serving';
 	import { methodKey } from '$lib/core/appliances';
 	import type { Method } from '$lib/core';
-	import type { RouteName } from '$lib/core/serving/route-name';
-	import type { Route } from '$lib/core/serving/thaw-routes';
 	import type { StepFacts } from '$lib/present/sheet-words';
 	import { instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';

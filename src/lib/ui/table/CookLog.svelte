@@ -2,7 +2,7 @@
 	import { formScope } from '$lib/ui/kit/form-scope';
 	import { enhance } from '$app/forms';
 	import type { CookOption } from '$lib/core';
-	import { routeNames, type RouteName } from '$lib/core/serving/route-name';
+	import { type RouteName, routeNames } from '$lib/core/serving';
 	import type { Habit } from '$lib/present/habit';
 	import { dayIn, dayText, durationText } from '$lib/present/time';
 	import { tempText } from '$lib/present/units';

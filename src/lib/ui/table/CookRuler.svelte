@@ -1,7 +1,7 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
 	import type { CookOption } from '$lib/core';
-	import type { StartPlan } from '$lib/core/serving/when-to-start';
+	import type { StartPlan } from '$lib/core/serving';
 	import { rulerSpanMin, rulerTickMin } from './ruler-span';
 	import { durationText, instantText } from '$lib/present/time';
 	import { methodText } from '$lib/present/wording/codes/words';

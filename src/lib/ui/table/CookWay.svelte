@@ -3,8 +3,8 @@
 	import type { Snippet } from 'svelte';
 	import type { CookOption, DishKind, PressureCooker, SlowCooker } from '$lib/core';
 	import type { ConvertInput } from '$lib/core';
-	import type { StartPlan } from '$lib/core/serving/when-to-start';
-	import { dangerC } from '$lib/core/rules/danger-range';
+	import type { StartPlan } from '$lib/core/serving';
+	import { dangerC } from '$lib/core/rules';
 	import { reasonText } from '$lib/present/wording/codes/reasons';
 	import { durationText, instantText, rangeText } from '$lib/present/time';
 	import {

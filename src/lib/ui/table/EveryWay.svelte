@@ -3,17 +3,20 @@
 	import type { ComponentProps } from 'svelte';
 	import { thawingTime, type ConvertInput, type CookOption } from '$lib/core';
 	import { methodKey } from '$lib/core/appliances';
-	import type { CoreTemperatureClass } from '$lib/core/published/core-temperatures';
-	import { tenderC } from '$lib/core/published/dish-kinds';
-	import { addLate } from '$lib/core/serving/add-late';
-	import { asIf, type AsIf } from '$lib/core/serving/as-if';
-	import type { Away } from '$lib/core/serving/away';
-	import type { KeptBack } from '$lib/core/serving/cook-sheet/plan-of-way';
-	import { inOrder } from '$lib/core/serving/evening';
-	import { lyingBy } from '$lib/core/serving/lying-by';
-	import type { RouteName } from '$lib/core/serving/route-name';
-	import type { Route } from '$lib/core/serving/thaw-routes';
-	import { whenToStart, type StartPlan } from '$lib/core/serving/when-to-start';
+	import { type CoreTemperatureClass, tenderC } from '$lib/core/published';
+	import {
+		addLate,
+		asIf,
+		type AsIf,
+		type Away,
+		inOrder,
+		type KeptBack,
+		lyingBy,
+		type Route,
+		type RouteName,
+		type StartPlan,
+		whenToStart
+	} from '$lib/core/serving';
 	import { lateText } from '$lib/present/late-words';
 	import type { Habit } from '$lib/present/habit';
 	import { tempText } from '$lib/present/units';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { ConvertInput, State } from '$lib/core';
-	import type { DelayedStart } from '$lib/core/serving/delayed-start';
+	import type { DelayedStart } from '$lib/core/serving';
 	import { reasonText } from '$lib/present/wording/codes/reasons';
 	import { dangerRangeText, type Habit } from '$lib/present/units';
 	import { adviceWords, methodText } from '$lib/present/wording/codes/words';

@@ -1,10 +1,8 @@
 <script lang="ts">
 	import type { CookOption } from '$lib/core';
-	import type { RouteName } from '$lib/core/serving/route-name';
-	import type { Route } from '$lib/core/serving/thaw-routes';
+	import { type Route, type RouteName, whenToStart } from '$lib/core/serving';
 	import { thawingText } from '$lib/present/time';
-	import { thawingRange } from '$lib/core/freezing/thawing-range';
-	import { whenToStart } from '$lib/core/serving/when-to-start';
+	import { thawingRange } from '$lib/core/freezing';
 	import type { Habit } from '$lib/present/habit';
 	import { instantText } from '$lib/present/time';
 	import { methodText } from '$lib/present/wording/codes/words';

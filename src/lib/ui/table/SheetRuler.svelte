@@ -1,6 +1,6 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
-	import type { CookSheet } from '$lib/core/serving/cook-sheet/sheet-plan';
+	import type { CookSheet } from '$lib/core/serving';
 	import { instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';
 

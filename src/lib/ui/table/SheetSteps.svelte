@@ -1,7 +1,7 @@
 <script lang="ts">
 	import CheckIcon from '@lucide/svelte/icons/check';
 	import type { Snippet } from 'svelte';
-	import type { CookSheet, SheetPlan, SheetStep } from '$lib/core/serving/cook-sheet/sheet-plan';
+	import type { CookSheet, SheetPlan, SheetStep } from '$lib/core/serving';
 	import { stepText, type StepFacts } from '$lib/present/sheet-words';
 	import { instantText } from '$lib/present/time';
 	import type { Habit } from '$lib/present/habit';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { addDays, daysBetween } from '$lib/core/units/day';
+	import { addDays, daysBetween } from '$lib/core/units';
 	import type { Habit } from '$lib/present/habit';
 	import { dayTitle, instantText, timeOfDayText } from '$lib/present/time';
 	import { methodText } from '$lib/present/wording/codes/words';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { AsIf } from '$lib/core/serving/as-if';
+	import type { AsIf } from '$lib/core/serving';
 	import type { Habit } from '$lib/present/habit';
 	import { lengthText, massText, volumeText } from '$lib/present/units';
 	import * as w from '$lib/present/wording';

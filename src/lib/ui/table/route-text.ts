@@ -1,4 +1,4 @@
-import type { RouteName } from '$lib/core/serving/route-name';
+import type { RouteName } from '$lib/core/serving';
 import * as w from '$lib/present/wording';
 
 /** A way from the freezer to the appliance, in words. */

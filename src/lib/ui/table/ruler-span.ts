@@ -1,4 +1,4 @@
-import type { StartPlan } from '$lib/core/serving/when-to-start';
+import type { StartPlan } from '$lib/core/serving';
 
 const minuteMs = 60_000;
 const longestMin = 14 * 60;

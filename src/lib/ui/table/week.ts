@@ -1,5 +1,5 @@
 import type { Method } from '$lib/core';
-import type { RouteName } from '$lib/core/serving/route-name';
+import type { RouteName } from '$lib/core/serving';
 
 /** What a card of the weeks needs of a meal. */
 export interface SeenMeal {

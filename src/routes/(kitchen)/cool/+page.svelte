@@ -5,7 +5,7 @@
 	import * as w from '$lib/present/wording';
 	import { alarm } from '$lib/ui/shell/alarm.svelte';
 	import { clock } from '$lib/ui/shell/clock.svelte';
-	import { coolingView } from '$lib/core/cooling/cooling-view';
+	import { coolingView } from '$lib/core/cooling';
 	import { instantText } from '$lib/present/time';
 	import { coolingRuleText } from '$lib/present/wording/codes/cooling-words';
 	import { verdictWords } from '$lib/present/wording/codes/words';

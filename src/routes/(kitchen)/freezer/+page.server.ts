@@ -1,8 +1,8 @@
 import * as w from '$lib/present/wording';
 import { fail, redirect } from '@sveltejs/kit';
-import { shelfUsableL, usableL } from '$lib/core/storage/usable-litres';
-import { loadKgPerL } from '$lib/core/menu/day-totals';
-import { readPackCode } from '$lib/core/packing/pack-code';
+import { shelfUsableL, usableL } from '$lib/core/storage';
+import { loadKgPerL } from '$lib/core/menu';
+import { readPackCode } from '$lib/core/packing';
 import { dayIn } from '$lib/present/time';
 import { countIn, packByCode } from '$lib/server/queries/packs';
 import {

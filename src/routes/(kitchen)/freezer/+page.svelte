@@ -4,7 +4,7 @@
 	import * as w from '$lib/present/wording';
 	import type { SubmitFunction } from '@sveltejs/kit';
 	import ScanIcon from '@lucide/svelte/icons/scan';
-	import { readPackCode } from '$lib/core/packing/pack-code';
+	import { readPackCode } from '$lib/core/packing';
 	import { instantText } from '$lib/present/time';
 	import { tempText } from '$lib/present/units';
 	import Choice from '$lib/ui/kit/Choice.svelte';

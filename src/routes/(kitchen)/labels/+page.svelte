@@ -3,7 +3,7 @@
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import * as w from '$lib/present/wording';
-	import { labelPaperKeys } from '$lib/core/published/label-papers';
+	import { labelPaperKeys } from '$lib/core/published';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import PdfPreview from '$lib/ui/labels/PdfPreview.svelte';

@@ -1,6 +1,5 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { loadLeftKg } from '$lib/core/storage/put-away';
-import { shelfUsableL } from '$lib/core/storage/usable-litres';
+import { loadLeftKg, shelfUsableL } from '$lib/core/storage';
 import { addedKgSince, containersLeft, shelfContents } from '$lib/server/queries/freezer-stock';
 import { dayIn } from '$lib/present/time';
 import { packingSchema } from '$lib/schemas/packing';

@@ -2,11 +2,11 @@
 	import { formScope } from '$lib/ui/kit/form-scope';
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
-	import { coolingView } from '$lib/core/cooling/cooling-view';
-	import { loadLeftKg } from '$lib/core/storage/put-away';
-	import { packPlan, planLife } from '$lib/core/packing/pack-plan';
+	import { coolingView } from '$lib/core/cooling';
+	import { loadLeftKg } from '$lib/core/storage';
+	import { packPlan, planLife } from '$lib/core/packing';
 	import { packRefusalText } from '$lib/present/pack-words';
-	import { containers, type ContainerKey } from '$lib/core/published/containers';
+	import { type ContainerKey, containers } from '$lib/core/published';
 	import ContainerChoice from '$lib/ui/pack/ContainerChoice.svelte';
 	import Why from '$lib/ui/kit/Why.svelte';
 	import { dayText } from '$lib/present/time';

@@ -1,4 +1,4 @@
-import { addDays } from '$lib/core/units/day';
+import { addDays } from '$lib/core/units';
 import { dayIn, instantText } from '$lib/present/time';
 import { numberFromText } from '$lib/schemas/quantity-text';
 import { askedAway, askedMeal, awayQuery, mealQuery } from '$lib/server/serve-time';

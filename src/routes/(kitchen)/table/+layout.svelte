@@ -8,7 +8,7 @@
 	import Press from '$lib/ui/kit/Press.svelte';
 	import Slab from '$lib/ui/kit/Slab.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';
-	import type { Evening } from '$lib/core/serving/evening';
+	import type { Evening } from '$lib/core/serving';
 	import type { LayoutProps } from './$types';
 
 	let { data, children }: LayoutProps = $props();

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
 	import { invalidateAll } from '$app/navigation';
-	import { cookSheet } from '$lib/core/serving/cook-sheet/cook-sheet';
+	import { cookSheet } from '$lib/core/serving';
 	import { mealContains, sheetNow, stepText } from '$lib/present/sheet-words';
 	import { countdownText, instantText } from '$lib/present/time';
 	import { standingLine } from '$lib/present/wording/codes/words';

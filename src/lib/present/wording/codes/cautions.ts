@@ -1,5 +1,5 @@
-import type { CautionCode } from '../../../core/rules/cautions.ts';
-import type { SourceKey } from '../../../core/published/sources.ts';
+import type { CautionCode } from '../../../core/rules/index.ts';
+import type { SourceKey } from '../../../core/published/index.ts';
 import { tempText, type Habit } from '../../units.ts';
 
 /** A caution in a sentence or two, and whose advice it is. */

@@ -1,7 +1,6 @@
-import type { CoolingView } from '../../../core/cooling/cooling-view.ts';
-import { ruleGates, twoStageRule } from '../../../core/rules/two-stage-rule.ts';
+import type { CoolingView } from '../../../core/cooling/index.ts';
+import { ruleGates, type SafetyLimits, twoStageRule } from '../../../core/rules/index.ts';
 import { durationText } from '../../time.ts';
-import type { SafetyLimits } from '../../../core/rules/limits.ts';
 import { lengthText, tempNumber, tempText, type Habit } from '../../units.ts';
 
 /** The outcome of a run in one sentence, and what to do about it. */

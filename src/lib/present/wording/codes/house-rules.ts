@@ -1,4 +1,4 @@
-import { twoStageRule } from '../../../core/rules/two-stage-rule.ts';
+import { twoStageRule } from '../../../core/rules/index.ts';
 import { durationText } from '../../time.ts';
 import { dangerRangeText, tempNumber, tempText, volumeText, type Habit } from '../../units.ts';
 

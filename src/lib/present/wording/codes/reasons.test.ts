@@ -1,10 +1,7 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
-import { reasonCodes } from '../../../core/rules/reasons.ts';
-import { cautionCodes } from '../../../core/rules/cautions.ts';
-import { adoptedLimits } from '../../../core/rules/limits.ts';
-import { containerKeys } from '../../../core/published/containers.ts';
-import { sources } from '../../../core/published/sources.ts';
+import { adoptedLimits, cautionCodes, reasonCodes } from '../../../core/rules/index.ts';
+import { containerKeys, sources } from '../../../core/published/index.ts';
 import { cautionText } from './cautions.ts';
 import { coolingRuleText } from './cooling-words.ts';
 import { metricHabit, usHabit } from '../../habit.ts';

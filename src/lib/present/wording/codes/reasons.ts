@@ -1,4 +1,4 @@
-import type { Reason } from '../../../core/rules/reasons.ts';
+import type { Reason } from '../../../core/rules/index.ts';
 import { durationText } from '../../time.ts';
 import {
 	dangerRangeText,

@@ -1,8 +1,10 @@
-import type { DishKind } from '../../../core/published/dish-kinds.ts';
-import type { ContainerKey } from '../../../core/published/containers.ts';
-import type { CoreTemperatureClass } from '../../../core/published/core-temperatures.ts';
-import type { PlaceName } from '../../../core/kitchen/places.ts';
-import type { StorageGroup } from '../../../core/published/storage-life.ts';
+import type {
+	ContainerKey,
+	CoreTemperatureClass,
+	DishKind,
+	StorageGroup
+} from '../../../core/published/index.ts';
+import type { PlaceName } from '../../../core/kitchen/index.ts';
 import type { Method, State } from '../../../core/appliances/index.ts';
 import { appliances } from '../en/appliances.ts';
 import { ovenText, sidesText, tempText, volumeText, type Habit } from '../../units.ts';

@@ -1,5 +1,5 @@
 import * as many from '../count.ts';
-import type { CoolingWayName } from '../../../core/cooling/cooling-ways.ts';
+import type { CoolingWayName } from '../../../core/cooling/index.ts';
 import type { Shown } from '../shown.ts';
 
 const names: Record<string, [one: string, many: string]> = {

@@ -1,4 +1,4 @@
-import type { CardChange } from '../../../core/serving/as-of-today.ts';
+import type { CardChange } from '../../../core/serving/index.ts';
 import * as many from '../count.ts';
 import type { Shown } from '../shown.ts';
 

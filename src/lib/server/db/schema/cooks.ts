@@ -10,9 +10,8 @@ import {
 	text
 } from 'drizzle-orm/pg-core';
 import type { ConvertInput, Method } from '../../../core/index.ts';
-import type { SheetPlan, SheetTicks } from '../../../core/serving/cook-sheet/sheet-plan.ts';
-import type { CoreTemperatureClass } from '../../../core/published/core-temperatures.ts';
-import type { RouteName } from '../../../core/serving/route-name.ts';
+import type { RouteName, SheetPlan, SheetTicks } from '../../../core/serving/index.ts';
+import type { CoreTemperatureClass } from '../../../core/published/index.ts';
 import { packs } from './packs.ts';
 
 /** How a pack was cooked in the end: what the cook wrote down afterwards. */

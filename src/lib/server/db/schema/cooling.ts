@@ -10,7 +10,7 @@ import {
 	pgTable,
 	text
 } from 'drizzle-orm/pg-core';
-import type { CoolingGlance } from '../../../core/cooling/cooling-glance.ts';
+import type { CoolingGlance } from '../../../core/cooling/index.ts';
 import type { CoolingInput } from '../../../core/index.ts';
 import { dishes } from './dishes.ts';
 import { packingDays } from './menu.ts';

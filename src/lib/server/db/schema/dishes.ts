@@ -11,13 +11,11 @@ import {
 	text
 } from 'drizzle-orm/pg-core';
 import type { Method, DishKind } from '../../../core/index.ts';
-import type { LearnedMinutes } from '../../../core/cooking/conversion/conversion.ts';
-import type { LineStage } from '../../../core/foods/dish-facts.ts';
-import type { DishPieces } from '../../../core/packing/pieces.ts';
-import type { PlatePart } from '../../../core/packing/plates.ts';
-import type { DishStep } from '../../../core/steps/step.ts';
-import type { LineDoubt, LineForm } from '../../../core/foods/line-correction.ts';
-import type { MeasureName } from '../../../core/units/measures.ts';
+import type { LearnedMinutes } from '../../../core/cooking/index.ts';
+import type { LineDoubt, LineForm, LineStage } from '../../../core/foods/index.ts';
+import type { DishPieces, PlatePart } from '../../../core/packing/index.ts';
+import type { DishStep } from '../../../core/steps/index.ts';
+import type { MeasureName } from '../../../core/units/index.ts';
 
 /** The one cooking instruction a recipe gives. */
 export interface Instruction {

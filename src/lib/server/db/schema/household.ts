@@ -11,12 +11,10 @@ import {
 	unique
 } from 'drizzle-orm/pg-core';
 import type { Oven, PressureCooker, SlowCooker } from '../../../core/index.ts';
-import type { ContainerKey } from '../../../core/published/containers.ts';
-import { earlierAppliances, type OwnedAppliances } from '../../../core/kitchen/owned-appliances.ts';
-import type { FreezerSetting } from '../../../core/storage/warm-spells.ts';
-import { freezerKinds } from '../../../core/published/freezer-kinds.ts';
-import type { LabelPaper } from '../../../core/published/label-papers.ts';
-import type { TightenedLimits } from '../../../core/rules/limits.ts';
+import { type ContainerKey, freezerKinds, type LabelPaper } from '../../../core/published/index.ts';
+import { earlierAppliances, type OwnedAppliances } from '../../../core/kitchen/index.ts';
+import type { FreezerSetting } from '../../../core/storage/index.ts';
+import type { TightenedLimits } from '../../../core/rules/index.ts';
 
 /** One row: the household. */
 export const household = pgTable(

@@ -11,9 +11,8 @@ import {
 	text,
 	unique
 } from 'drizzle-orm/pg-core';
-import type { Portion } from '../../../core/menu/day-totals.ts';
-import { dayEventKinds } from '../../../core/schedule/day-events.ts';
-import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
+import type { Portion } from '../../../core/menu/index.ts';
+import { dayEventKinds, type RunSheet } from '../../../core/schedule/index.ts';
 import { dishes, type DishContent } from './dishes.ts';
 
 /** A day on which dishes are cooked and packed. */

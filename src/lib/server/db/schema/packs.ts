@@ -1,4 +1,4 @@
-import type { DishPieces } from '../../../core/packing/pieces.ts';
+import type { DishPieces } from '../../../core/packing/index.ts';
 import { sql } from 'drizzle-orm';
 import {
 	bigint,
@@ -12,13 +12,11 @@ import {
 	pgTable,
 	text
 } from 'drizzle-orm/pg-core';
-import { thawPlaces } from '../../../core/rules/refreeze.ts';
+import { thawPlaces } from '../../../core/rules/index.ts';
 import type { StoredPart } from '../../../core/index.ts';
-import type { Nutrition } from '../../../core/foods/nutrition.ts';
-import type { AsIf } from '../../../core/serving/as-if.ts';
-import type { CookCard, CookCardInput } from '../../../core/serving/cook-card.ts';
-import type { CoreTemperatureClass } from '../../../core/published/core-temperatures.ts';
-import type { ContainerKey } from '../../../core/published/containers.ts';
+import type { Nutrition } from '../../../core/foods/index.ts';
+import type { AsIf, CookCard, CookCardInput } from '../../../core/serving/index.ts';
+import type { ContainerKey, CoreTemperatureClass } from '../../../core/published/index.ts';
 import { coolingRuns } from './cooling.ts';
 import { dishes } from './dishes.ts';
 import { packingDays } from './menu.ts';

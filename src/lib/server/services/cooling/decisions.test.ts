@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import { coolingView } from '../../../core/cooling/cooling-view.ts';
-import { defaultCompositions } from '../../../core/foods/default-compositions.ts';
+import { coolingView } from '../../../core/cooling/index.ts';
+import { defaultCompositions } from '../../../core/foods/index.ts';
 import { predictCooling, type CoolingInput } from '../../../core/index.ts';
-import { limitsFrom } from '../../../core/rules/limits.ts';
+import { limitsFrom } from '../../../core/rules/index.ts';
 import type { Db } from '../../db/db.ts';
 import { getCooling, type CoolingRun } from '../../queries/cooling.ts';
 import { addCooling, addReading } from '../../writes/cooling.ts';

@@ -1,13 +1,12 @@
 import {
-	waysInTime,
+	coolingView,
 	type CoolingWay,
-	type CoolingWayName
-} from '../../../core/cooling/cooling-ways.ts';
-import { coolingView } from '../../../core/cooling/cooling-view.ts';
-import type { TimedTemperature } from '../../../core/cooling/through-readings.ts';
-import { gateDecision } from '../../../core/cooling/gate-decision.ts';
-import { ruleGates, twoStageRule } from '../../../core/rules/two-stage-rule.ts';
-import type { SafetyLimits } from '../../../core/rules/limits.ts';
+	type CoolingWayName,
+	gateDecision,
+	type TimedTemperature,
+	waysInTime
+} from '../../../core/cooling/index.ts';
+import { ruleGates, type SafetyLimits, twoStageRule } from '../../../core/rules/index.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { CoolingDecision } from '../../db/schema/index.ts';

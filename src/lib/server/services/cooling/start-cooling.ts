@@ -1,5 +1,5 @@
 import * as w from '../../../present/wording/index.ts';
-import { defaultCompositions } from '../../../core/foods/default-compositions.ts';
+import { defaultCompositions } from '../../../core/foods/index.ts';
 import {
 	predictCooling,
 	type CoolingInput,
@@ -8,18 +8,18 @@ import {
 	type Shape
 } from '../../../core/index.ts';
 import {
-	refrigeratorTakesL,
 	type CoolingWay,
-	type CoolingWayName
-} from '../../../core/cooling/cooling-ways.ts';
-import { limitsFrom } from '../../../core/rules/limits.ts';
-import { thicknessM, volumeM3 } from '../../../core/heat/shape.ts';
+	type CoolingWayName,
+	refrigeratorTakesL
+} from '../../../core/cooling/index.ts';
+import { limitsFrom } from '../../../core/rules/index.ts';
+import { thicknessM, volumeM3 } from '../../../core/heat/index.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { CoolingForecast, coolingRuns } from '../../db/schema/index.ts';
 import type { Db } from '../../db/db.ts';
 import { addCooling } from '../../writes/cooling.ts';
 import { getDish } from '../../queries/dishes.ts';
-import { loadKgPerL } from '../../../core/menu/day-totals.ts';
+import { loadKgPerL } from '../../../core/menu/index.ts';
 import { getHousehold, listFreezers } from '../../queries/household.ts';
 
 export interface CoolingRequest {

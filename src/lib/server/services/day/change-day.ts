@@ -1,4 +1,4 @@
-import { proposedPortions, type Portion } from '../../../core/menu/day-totals.ts';
+import { type Portion, proposedPortions } from '../../../core/menu/index.ts';
 import { dayIn, dayText } from '../../../present/time.ts';
 import type { Db } from '../../db/db.ts';
 import { dayDishOf, dishesOfDay, getDay, marksOfDay } from '../../queries/days.ts';

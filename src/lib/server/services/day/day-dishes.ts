@@ -1,13 +1,15 @@
-import { coolingWayNames, type CoolingWay } from '../../../core/cooling/cooling-ways.ts';
-import { limitsFrom } from '../../../core/rules/limits.ts';
-import { airPressureKPa } from '../../../core/water/air-pressure.ts';
-import { boilingC } from '../../../core/water/saturation.ts';
-import type { CoolingOption } from '../../../core/schedule/choose-coolings.ts';
-import type { ChosenCooling, RunSheet } from '../../../core/schedule/run-sheet.ts';
-import type { DayCooling, DayDish } from '../../../core/schedule/day-tasks.ts';
-import { isHot } from '../../../core/steps/step.ts';
-import { dishKinds } from '../../../core/published/dish-kinds.ts';
-import { placeL } from '../../../core/published/day-work.ts';
+import { type CoolingWay, coolingWayNames } from '../../../core/cooling/index.ts';
+import { limitsFrom } from '../../../core/rules/index.ts';
+import { airPressureKPa, boilingC } from '../../../core/water/index.ts';
+import type {
+	ChosenCooling,
+	CoolingOption,
+	DayCooling,
+	DayDish,
+	RunSheet
+} from '../../../core/schedule/index.ts';
+import { isHot } from '../../../core/steps/index.ts';
+import { dishKinds, placeL } from '../../../core/published/index.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Household } from '../../db/schema/household.ts';
 import { dishesOfDay, type DayDishRow } from '../../queries/days.ts';

@@ -1,13 +1,16 @@
-import { servingsOnPlate } from '../../../core/packing/plates.ts';
-import { containersFor, portionL } from '../../../core/packing/choose-container.ts';
-import { kindHandling, piecesAir01 } from '../../../core/foods/kind-handling.ts';
-import type { Destination } from '../../../core/menu/day-totals.ts';
-import type { ContainerKey } from '../../../core/published/containers.ts';
+import {
+	containersFor,
+	type DishPieces,
+	portionL,
+	servingsOnPlate
+} from '../../../core/packing/index.ts';
+import { kindHandling, piecesAir01 } from '../../../core/foods/index.ts';
+import type { Destination } from '../../../core/menu/index.ts';
+import type { ContainerKey } from '../../../core/published/index.ts';
 import type { Db } from '../../db/db.ts';
 import { packsOfDay } from '../../queries/day-packs.ts';
 import { containersLeft } from '../../queries/freezer-stock.ts';
 import { piecesInPack, piecesOfDish } from '../dishes/pieces-of-dish.ts';
-import type { DishPieces } from '../../../core/packing/pieces.ts';
 import { packedKgOf } from './packed-kg.ts';
 import { plannedDishes } from './day-dishes.ts';
 

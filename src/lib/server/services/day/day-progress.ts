@@ -1,5 +1,4 @@
-import { dayState } from '../../../core/schedule/day-events.ts';
-import type { DayProgress } from '../../../core/schedule/day-progress.ts';
+import { type DayProgress, dayState } from '../../../core/schedule/index.ts';
 import type { Db } from '../../db/db.ts';
 import { coolingsOfDay } from '../../queries/cooling.ts';
 import { dishesOfDay, eventsOfDay, getDay, listDays, marksOfDay } from '../../queries/days.ts';

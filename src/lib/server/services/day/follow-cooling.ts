@@ -1,6 +1,4 @@
-import { coolId } from '../../../core/schedule/day-tasks.ts';
-import type { DayEvent } from '../../../core/schedule/day-events.ts';
-import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
+import { coolId, type DayEvent, type RunSheet } from '../../../core/schedule/index.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import { coolingsOfDay } from '../../queries/cooling.ts';

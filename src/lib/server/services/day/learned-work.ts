@@ -1,6 +1,9 @@
-import { dayState, type DayState } from '../../../core/schedule/day-events.ts';
-import { learnedTimes } from '../../../core/schedule/learned-times.ts';
-import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
+import {
+	dayState,
+	type DayState,
+	learnedTimes,
+	type RunSheet
+} from '../../../core/schedule/index.ts';
 import type { Db } from '../../db/db.ts';
 import { begunDays, eventsOfDay, getDay } from '../../queries/days.ts';
 import { setDay } from '../../writes/days.ts';

@@ -1,9 +1,15 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import { dayState, type DayEvent, type DayEventKind } from '../../../core/schedule/day-events.ts';
-import { dayBoard, goesOnWith } from '../../../core/schedule/day-board.ts';
-import { coolId } from '../../../core/schedule/day-tasks.ts';
-import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
+import {
+	coolId,
+	dayBoard,
+	type DayEvent,
+	type DayEventKind,
+	dayState,
+	goesOnWith,
+	type RunSheet,
+	takeOutKey
+} from '../../../core/schedule/index.ts';
 import { metricHabit } from '../../../present/habit.ts';
 import type { Db } from '../../db/db.ts';
 import { coolingsOfDay, getCooling, runningCoolings } from '../../queries/cooling.ts';
@@ -14,10 +20,9 @@ import { setDishExtras } from '../../writes/dishes.ts';
 import { listFreezers } from '../../queries/household.ts';
 import { addFreezer } from '../../writes/household.ts';
 import { stockKgByItem } from '../../queries/pantry.ts';
-import { takeOutKey } from '../../../core/schedule/component-packs.ts';
 import { coolAgain, coolingHelps, discardRun } from '../cooling/decisions.ts';
-import { coolingWayNames } from '../../../core/cooling/cooling-ways.ts';
-import { limitsFrom } from '../../../core/rules/limits.ts';
+import { coolingWayNames } from '../../../core/cooling/index.ts';
+import { limitsFrom } from '../../../core/rules/index.ts';
 import { onChange } from '../../live/changes.ts';
 import { packDish } from '../packs/pack-dish.ts';
 import { prepDay } from './prep-lists.ts';

@@ -1,13 +1,17 @@
-import { isCut, type DayEvent } from '../../../core/schedule/day-events.ts';
-import type { KeptPlan, RunSheet } from '../../../core/schedule/run-sheet.ts';
+import {
+	type DayEvent,
+	idsInOrder,
+	isCut,
+	type KeptPlan,
+	packId,
+	type RunSheet
+} from '../../../core/schedule/index.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import { tellChange } from '../../live/changes.ts';
 import { getDay, type DayRow } from '../../queries/days.ts';
 import { addDayEvents } from '../../writes/days.ts';
 import { followCooling } from './follow-cooling.ts';
-import { idsInOrder } from '../../../core/schedule/task-lists.ts';
-import { packId } from '../../../core/schedule/day-tasks.ts';
 import { packAsPlanned } from '../packs/pack-portions.ts';
 import { plannedDishes, type PlannedDish } from './day-dishes.ts';
 import { inTurn, isBusy } from './in-turn.ts';

@@ -1,9 +1,13 @@
-import { hygieneOf, isRawMeatClass } from '../../../core/foods/raw-animal.ts';
-import { dayTotals } from '../../../core/menu/day-totals.ts';
-import { goesWellWith, type RankedDish } from '../../../core/menu/goes-well-with.ts';
-import { dishCosts, priceLines } from '../../../core/shopping/shop-costs.ts';
-import { shoppingList, stapleItems, type NeedLine } from '../../../core/shopping/shopping-list.ts';
-import { handsMin, longestCookingMin } from '../../../core/steps/step.ts';
+import { hygieneOf, isRawMeatClass } from '../../../core/foods/index.ts';
+import { dayTotals, goesWellWith, type RankedDish } from '../../../core/menu/index.ts';
+import {
+	dishCosts,
+	type NeedLine,
+	priceLines,
+	shoppingList,
+	stapleItems
+} from '../../../core/shopping/index.ts';
+import { handsMin, longestCookingMin } from '../../../core/steps/index.ts';
 import type { Db } from '../../db/db.ts';
 import { dishesOfDay, getDay } from '../../queries/days.ts';
 import { getDishes, type Dish } from '../../queries/dishes.ts';

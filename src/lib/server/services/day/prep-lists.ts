@@ -1,16 +1,18 @@
-import { boardsOf, cansOf, prepLists } from '../../../core/schedule/prep-lists.ts';
-import { scaledLine } from '../../../core/foods/scale-dish.ts';
-import { stepPlaces } from '../../../core/steps/step.ts';
+import {
+	boardsOf,
+	cansOf,
+	type ComponentPack,
+	dayState,
+	packsToTakeOut,
+	prepLists,
+	takeOutKey
+} from '../../../core/schedule/index.ts';
+import { scaledLine } from '../../../core/foods/index.ts';
+import { stepPlaces } from '../../../core/steps/index.ts';
 import { lineAmountText } from '../../../present/amounts.ts';
 import type { Habit } from '../../../present/habit.ts';
 import type { Db } from '../../db/db.ts';
 import { stepsOfDish } from '../dishes/steps-of-dish.ts';
-import { dayState } from '../../../core/schedule/day-events.ts';
-import {
-	packsToTakeOut,
-	takeOutKey,
-	type ComponentPack
-} from '../../../core/schedule/component-packs.ts';
 import { eventsOfDay, type DayAt } from '../../queries/days.ts';
 import { needKgByItem, unpromisedPacks } from './promised.ts';
 import { componentPacks, listStock } from '../../queries/pantry.ts';

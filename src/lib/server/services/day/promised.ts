@@ -1,4 +1,4 @@
-import { packsToTakeOut, type ComponentPack } from '../../../core/schedule/component-packs.ts';
+import { type ComponentPack, packsToTakeOut } from '../../../core/schedule/index.ts';
 import type { Db } from '../../db/db.ts';
 import { openDaysBefore, type DayAt } from '../../queries/days.ts';
 import { plannedDishes, type PlannedDish } from './day-dishes.ts';

@@ -1,20 +1,21 @@
 import { createHash } from 'node:crypto';
-import type { DayTasksInput } from '../../../core/schedule/day-tasks.ts';
-import { dayState, taskStates, type DayEvent } from '../../../core/schedule/day-events.ts';
-import type {
-	OrderedDay,
-	OrderOfWorkInput,
-	OutlookInput
-} from '../../../core/schedule/order-of-work.ts';
 import {
-	usualCapacity,
+	type DayEvent,
+	dayState,
+	type DayTasksInput,
+	type EarlierPlan,
 	type KeptPlan,
+	movedTasks,
+	type OrderedDay,
+	type OrderOfWorkInput,
+	type OutlookInput,
 	type PlanReason,
-	type RunSheet
-} from '../../../core/schedule/run-sheet.ts';
-import { stillHolds, type EarlierPlan } from '../../../core/schedule/earlier-plan.ts';
-import { movedTasks } from '../../../core/schedule/moved-tasks.ts';
-import { cookerFill01, dayWork } from '../../../core/published/day-work.ts';
+	type RunSheet,
+	stillHolds,
+	taskStates,
+	usualCapacity
+} from '../../../core/schedule/index.ts';
+import { cookerFill01, dayWork } from '../../../core/published/index.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Compute, ComputeWatch } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';

@@ -1,4 +1,4 @@
-import type { RunSheet } from '../../../core/schedule/run-sheet.ts';
+import type { RunSheet } from '../../../core/schedule/index.ts';
 import type { SearchProgress } from '../../../workers/protocol.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';

@@ -1,7 +1,6 @@
-import { usualWaits } from '../../../core/schedule/step-hygiene.ts';
-import { linesNamed } from '../../../core/steps/step-items.ts';
-import { scaledLine } from '../../../core/foods/scale-dish.ts';
-import { stepId } from '../../../core/schedule/day-tasks.ts';
+import { stepId, usualWaits } from '../../../core/schedule/index.ts';
+import { linesNamed } from '../../../core/steps/index.ts';
+import { scaledLine } from '../../../core/foods/index.ts';
 import { lineAmountText } from '../../../present/amounts.ts';
 import type { Dish } from '../../queries/dishes.ts';
 import type { Habit } from '../../../present/habit.ts';

@@ -1,5 +1,4 @@
-import { takeOutKey } from '../../../core/schedule/component-packs.ts';
-import { dayState, type DayEvent } from '../../../core/schedule/day-events.ts';
+import { type DayEvent, dayState, takeOutKey } from '../../../core/schedule/index.ts';
 import type { Db } from '../../db/db.ts';
 import { tellChange } from '../../live/changes.ts';
 import { eventsOfDay } from '../../queries/days.ts';

@@ -1,5 +1,5 @@
-import { dishKindNames } from '../../../core/published/dish-kinds.ts';
-import { kindByCut } from '../../../core/foods/kind-by-cut.ts';
+import { dishKindNames } from '../../../core/published/index.ts';
+import { kindByCut, longestPaste, mostLines } from '../../../core/foods/index.ts';
 import { guessInstruction, guessKind } from '../../../formats/guess-dish.ts';
 import { guessState } from '../../../formats/guess-state.ts';
 import {
@@ -8,7 +8,6 @@ import {
 	type ParsedLine
 } from '../../../formats/ingredient-line.ts';
 import type { OwnFacts, RecipeDraft } from '../../../formats/recipe-draft.ts';
-import { longestPaste, mostLines } from '../../../core/foods/recipe-limits.ts';
 import * as w from '../../../present/wording/index.ts';
 import type { Db } from '../../db/db.ts';
 import { saveDish } from '../../writes/dishes.ts';

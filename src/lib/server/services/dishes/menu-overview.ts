@@ -1,6 +1,10 @@
-import { longestCookingMin, handsMin } from '../../../core/steps/step.ts';
-import { dishCosts, priceLines, type PriceEntry } from '../../../core/shopping/shop-costs.ts';
-import { shoppingList } from '../../../core/shopping/shopping-list.ts';
+import { handsMin, longestCookingMin } from '../../../core/steps/index.ts';
+import {
+	dishCosts,
+	type PriceEntry,
+	priceLines,
+	shoppingList
+} from '../../../core/shopping/index.ts';
 import type { DishKind } from '../../../core/index.ts';
 import type { Db } from '../../db/db.ts';
 import { frozenByDish } from '../../queries/packs-by-dish.ts';

@@ -1,4 +1,4 @@
-import { piecesIn, piecesOfMethod, type DishPieces } from '../../../core/packing/pieces.ts';
+import { type DishPieces, piecesIn, piecesOfMethod } from '../../../core/packing/index.ts';
 import type { Dish } from '../../queries/dishes.ts';
 
 /** What a batch of a dish comes in: as the cook said, else as its method says; null when it does not come in pieces. */

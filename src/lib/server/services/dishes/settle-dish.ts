@@ -1,4 +1,4 @@
-import { lineKeys, type LineCorrection } from '../../../core/foods/line-correction.ts';
+import { type LineCorrection, lineKeys } from '../../../core/foods/index.ts';
 import { correctedLine } from '../../../formats/ingredient-line.ts';
 import type { Db } from '../../db/db.ts';
 import { contentOf, getDish } from '../../queries/dishes.ts';

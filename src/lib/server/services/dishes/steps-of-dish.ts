@@ -1,9 +1,10 @@
 import {
-	proposeSteps,
+	type DishStep,
 	type ProposedSteps,
+	proposeSteps,
+	type StepLine,
 	type ToldCooking
-} from '../../../core/steps/propose-steps.ts';
-import type { DishStep, StepLine } from '../../../core/steps/step.ts';
+} from '../../../core/steps/index.ts';
 import { applianceOf } from '../../../core/appliances/index.ts';
 import { piecesOfDish } from './pieces-of-dish.ts';
 import type { Dish } from '../../queries/dishes.ts';

@@ -1,6 +1,6 @@
-import { lineKeys } from '../../../core/foods/line-correction.ts';
+import { lineKeys } from '../../../core/foods/index.ts';
 import type { InferType } from 'yup';
-import { readPieces } from '../../../core/packing/pieces.ts';
+import { readPieces } from '../../../core/packing/index.ts';
 import { correctedLine, parseIngredientLines } from '../../../formats/ingredient-line.ts';
 import type { dishSchema } from '../../../schemas/dish.ts';
 import type { Method } from '../../../core/index.ts';

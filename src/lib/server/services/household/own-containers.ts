@@ -1,4 +1,4 @@
-import type { ContainerKey } from '../../../core/published/containers.ts';
+import type { ContainerKey } from '../../../core/published/index.ts';
 import * as w from '../../../present/wording/index.ts';
 import type { Db } from '../../db/db.ts';
 import { containersLeft } from '../../queries/freezer-stock.ts';

@@ -2,7 +2,7 @@ import { applianceNames } from '../../../core/appliances/index.ts';
 import { bowlFields } from '../../../schemas/bowl-fields.ts';
 import type { InferType } from 'yup';
 import type { Bowl } from '../../../core/index.ts';
-import { adoptedLimits, type TightenedLimits } from '../../../core/rules/limits.ts';
+import { adoptedLimits, type TightenedLimits } from '../../../core/rules/index.ts';
 import type { appliancesSchema, kitchenSchema, rulesSchema } from '../../../schemas/household.ts';
 import type { Db } from '../../db/db.ts';
 import { getHousehold, type Household } from '../../queries/household.ts';

@@ -1,6 +1,5 @@
 import { join } from 'node:path';
-import { readingGapH } from '../../../core/storage/reading-cover.ts';
-import { keptOfReadings } from '../../../core/storage/thin-readings.ts';
+import { keptOfReadings, readingGapH } from '../../../core/storage/index.ts';
 import { changeKept } from '../../kept-file.ts';
 import type { Db } from '../../db/db.ts';
 import { nowMs } from '../../now.ts';

@@ -1,5 +1,5 @@
-import type { LearnedMinutes } from '../../../core/cooking/conversion/conversion.ts';
-import type { OwnedAppliances } from '../../../core/kitchen/owned-appliances.ts';
+import type { LearnedMinutes } from '../../../core/cooking/index.ts';
+import type { OwnedAppliances } from '../../../core/kitchen/index.ts';
 import type { ApplianceName } from '../../../core/appliances/index.ts';
 import { noteOfProposal, type SaidProposal } from '../../../present/learn-words.ts';
 import type { Compute } from '../../core-worker.ts';

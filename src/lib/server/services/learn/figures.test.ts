@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
 import fc from 'fast-check';
 import { median } from '../../../core/statistics.ts';
-import { addDays, daysBetween } from '../../../core/units/day.ts';
+import { addDays, daysBetween } from '../../../core/units/index.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Db } from '../../db/db.ts';
 import { getHousehold } from '../../queries/household.ts';

@@ -1,6 +1,6 @@
-import { paceByCook } from '../../../core/schedule/learned-times.ts';
-import { mondayOf } from '../../../core/serving/weeks/monday.ts';
-import { addDays, daysBetween } from '../../../core/units/day.ts';
+import { paceByCook } from '../../../core/schedule/index.ts';
+import { mondayOf } from '../../../core/serving/index.ts';
+import { addDays, daysBetween } from '../../../core/units/index.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';

@@ -1,5 +1,5 @@
-import { mostNamed } from '../../../core/learning/proposals.ts';
-import { addDays } from '../../../core/units/day.ts';
+import { mostNamed } from '../../../core/learning/index.ts';
+import { addDays } from '../../../core/units/index.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';

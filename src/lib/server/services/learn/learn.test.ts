@@ -1,7 +1,6 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import { forecastMinOf } from '../../../core/learning/observe.ts';
-import type { CookRecord } from '../../../core/learning/proposals.ts';
+import { type CookRecord, forecastMinOf } from '../../../core/learning/index.ts';
 import type { Db } from '../../db/db.ts';
 import { cooks } from '../../db/schema/index.ts';
 import { dishesOfDay, marksOfDay } from '../../queries/days.ts';

@@ -1,11 +1,13 @@
-import { applianceOf, type ApplianceName, type Method } from '../../../core/appliances/index.ts';
-import { burnerHighW } from '../../../core/kitchen/owned-appliances.ts';
+import { type ApplianceName, applianceOf, type Method } from '../../../core/appliances/index.ts';
+import { burnerHighW } from '../../../core/kitchen/index.ts';
 import { grouped } from '../../../core/grouped.ts';
-import { applianceKey, type MeasuredCook } from '../../../core/learning/observe.ts';
-import { paceOf, type Pace } from '../../../core/learning/pace.ts';
-import { asIf } from '../../../core/serving/as-if.ts';
-import { lyingBy } from '../../../core/serving/lying-by.ts';
-import { stateOf } from '../../../core/serving/route-name.ts';
+import {
+	applianceKey,
+	type MeasuredCook,
+	type Pace,
+	paceOf
+} from '../../../core/learning/index.ts';
+import { asIf, lyingBy, stateOf } from '../../../core/serving/index.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';

@@ -1,10 +1,10 @@
-import { enoughCooks } from '../../../core/learning/pace.ts';
 import {
+	enoughCooks,
+	type Proposal,
 	proposalsFrom,
 	rememberedSinceMs,
-	type Proposal,
 	type YieldRecord
-} from '../../../core/learning/proposals.ts';
+} from '../../../core/learning/index.ts';
 import type { ApplianceName } from '../../../core/appliances/index.ts';
 import type { SaidProposal } from '../../../present/learn-words.ts';
 import { dayIn } from '../../../present/time.ts';

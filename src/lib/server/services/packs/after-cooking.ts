@@ -1,4 +1,4 @@
-import type { AsIf } from '../../../core/serving/as-if.ts';
+import type { AsIf } from '../../../core/serving/index.ts';
 import type { Db } from '../../db/db.ts';
 import type { PackWithCard } from '../../queries/packs.ts';
 import { undoable } from '../../undo/undoable.ts';

@@ -1,8 +1,7 @@
 import { logFailure } from '../../log.ts';
-import { thawedOf } from '../../../core/serving/as-if.ts';
-import type { CookCard, CookCardInput } from '../../../core/serving/cook-card.ts';
-import type { ConvertInput } from '../../../core/cooking/conversion/convert-cook.ts';
-import type { ThisPack } from '../../../core/packing/this-pack.ts';
+import { type CookCard, type CookCardInput, thawedOf } from '../../../core/serving/index.ts';
+import type { ConvertInput } from '../../../core/cooking/index.ts';
+import type { ThisPack } from '../../../core/packing/index.ts';
 import type { PackWithCard } from '../../queries/packs.ts';
 import type { Compute } from '../../core-worker.ts';
 

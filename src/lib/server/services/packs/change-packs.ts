@@ -1,7 +1,11 @@
 import * as w from '../../../present/wording/index.ts';
-import { refreeze, type RefreezeVerdict, type ThawPlace } from '../../../core/rules/refreeze.ts';
-import { keepsDays } from '../../../core/rules/refrigerator-days.ts';
-import { daysBetween } from '../../../core/units/day.ts';
+import {
+	keepsDays,
+	refreeze,
+	type RefreezeVerdict,
+	type ThawPlace
+} from '../../../core/rules/index.ts';
+import { daysBetween } from '../../../core/units/index.ts';
 import type { PackEventKind, PackStatus } from '../../db/schema/index.ts';
 import type { Db } from '../../db/db.ts';
 import {

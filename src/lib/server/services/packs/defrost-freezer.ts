@@ -1,8 +1,6 @@
-import { someFood } from '../../../core/foods/default-compositions.ts';
-import { isIce } from '../../../core/foods/stock-name.ts';
-import { defrostPlan } from '../../../core/storage/defrosting.ts';
-import { usableL } from '../../../core/storage/usable-litres.ts';
-import { addDays } from '../../../core/units/day.ts';
+import { isIce, someFood } from '../../../core/foods/index.ts';
+import { defrostPlan, usableL } from '../../../core/storage/index.ts';
+import { addDays } from '../../../core/units/index.ts';
 import type { Db } from '../../db/db.ts';
 import { foodsInFreezer, shelfContents } from '../../queries/freezer-stock.ts';
 import type { Freezer } from '../../queries/household.ts';

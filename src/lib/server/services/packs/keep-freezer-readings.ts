@@ -1,4 +1,4 @@
-import type { FreezerReading } from '../../../core/storage/warm-spells.ts';
+import type { FreezerReading } from '../../../core/storage/index.ts';
 import type { Db } from '../../db/db.ts';
 import { addFreezerReadings } from '../../writes/freezer-stock.ts';
 import { listFreezers } from '../../queries/household.ts';

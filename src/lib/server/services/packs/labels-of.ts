@@ -1,9 +1,9 @@
 import {
-	labelPapers,
 	type LabelPaper,
-	type LabelPaperKey
-} from '../../../core/published/label-papers.ts';
-import { tenderC } from '../../../core/published/dish-kinds.ts';
+	type LabelPaperKey,
+	labelPapers,
+	tenderC
+} from '../../../core/published/index.ts';
 import { labelContent, type LabelContent } from '../../../labels/label-content.ts';
 import type { Habit } from '../../../present/habit.ts';
 import type { LabelSetup } from '../../db/schema/index.ts';

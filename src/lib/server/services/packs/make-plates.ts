@@ -1,6 +1,6 @@
-import { plateKind, plateLines, type DishOnPlate } from '../../../core/packing/plates.ts';
-import { comesRaw, hygieneOf, isRawAnimalClass } from '../../../core/foods/raw-animal.ts';
-import type { ContainerKey } from '../../../core/published/containers.ts';
+import { type DishOnPlate, plateKind, plateLines } from '../../../core/packing/index.ts';
+import { comesRaw, hygieneOf, isRawAnimalClass } from '../../../core/foods/index.ts';
+import type { ContainerKey } from '../../../core/published/index.ts';
 import { parseIngredientLines, parsedLineKg } from '../../../formats/ingredient-line.ts';
 import { dayIn } from '../../../present/time.ts';
 import * as w from '../../../present/wording/index.ts';

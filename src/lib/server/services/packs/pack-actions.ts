@@ -1,6 +1,6 @@
 import * as w from '../../../present/wording/index.ts';
 import { fail } from '@sveltejs/kit';
-import { thawPlaces } from '../../../core/rules/refreeze.ts';
+import { thawPlaces } from '../../../core/rules/index.ts';
 import { numberFromText } from '../../../schemas/quantity-text.ts';
 import type { Db } from '../../db/db.ts';
 import { freezerOfShelf } from '../../queries/household.ts';

@@ -1,7 +1,6 @@
-import { loadKgPerL } from '../../../core/menu/day-totals.ts';
-import type { ContainerKey } from '../../../core/published/containers.ts';
-import { freezingDays, loadLeftKg } from '../../../core/storage/put-away.ts';
-import { shelfUsableL } from '../../../core/storage/usable-litres.ts';
+import { loadKgPerL } from '../../../core/menu/index.ts';
+import type { ContainerKey } from '../../../core/published/index.ts';
+import { freezingDays, loadLeftKg, shelfUsableL } from '../../../core/storage/index.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';

@@ -1,13 +1,14 @@
 import type { DishKind } from '../../../core/index.ts';
-import { defaultCompositions } from '../../../core/foods/default-compositions.ts';
-import { isDishName, isIce, namedStock } from '../../../core/foods/stock-name.ts';
-import type { Item } from '../../../core/foods/item.ts';
-import type { Aisle } from '../../../core/published/aisles.ts';
-import { containers } from '../../../core/published/containers.ts';
-import { dishKinds } from '../../../core/published/dish-kinds.ts';
-import { limitsFrom } from '../../../core/rules/limits.ts';
-import { cardQuestion } from '../../../core/serving/card-question.ts';
-import type { CookCardInput } from '../../../core/serving/cook-card.ts';
+import {
+	defaultCompositions,
+	isDishName,
+	isIce,
+	type Item,
+	namedStock
+} from '../../../core/foods/index.ts';
+import { type Aisle, containers, dishKinds } from '../../../core/published/index.ts';
+import { limitsFrom } from '../../../core/rules/index.ts';
+import { cardQuestion, type CookCardInput } from '../../../core/serving/index.ts';
 import { guessKind } from '../../../formats/guess-dish.ts';
 import { parseIngredientLines } from '../../../formats/ingredient-line.ts';
 import type { Household } from '../../db/schema/index.ts';

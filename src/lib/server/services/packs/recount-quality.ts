@@ -1,4 +1,4 @@
-import { bestByNow } from '../../../core/storage/best-by-now.ts';
+import { bestByNow } from '../../../core/storage/index.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { BroughtForward } from '../../undo/undo-action.ts';
 import { clockOnDayMs } from '../../serve-time.ts';

@@ -1,5 +1,4 @@
-import { pullTimes, type PullTimes } from '../../../core/rules/pull.ts';
-import type { ThawPlace } from '../../../core/rules/refreeze.ts';
+import { pullTimes, type PullTimes, type ThawPlace } from '../../../core/rules/index.ts';
 import type { Db } from '../../db/db.ts';
 import { packsByCode, packsIn, type Packing, type PackWithCard } from '../../queries/packs.ts';
 import { keepsDaysOf, thawMinutes } from './change-packs.ts';

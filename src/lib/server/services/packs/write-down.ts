@@ -1,12 +1,9 @@
 import { piecesInPack } from '../dishes/pieces-of-dish.ts';
-import { type Item } from '../../../core/foods/item-catalogue.ts';
-import { namedStock } from '../../../core/foods/stock-name.ts';
-import { lumpBlock, planBlock, planLife } from '../../../core/packing/pack-plan.ts';
-import { isRawAnimalClass } from '../../../core/foods/raw-class.ts';
-import { limitsFrom } from '../../../core/rules/limits.ts';
-import { cardQuestion } from '../../../core/serving/card-question.ts';
-import { containers, type ContainerKey } from '../../../core/published/containers.ts';
-import { coreTemperaturesC } from '../../../core/published/core-temperatures.ts';
+import { isRawAnimalClass, type Item, namedStock } from '../../../core/foods/index.ts';
+import { lumpBlock, planBlock, planLife } from '../../../core/packing/index.ts';
+import { limitsFrom } from '../../../core/rules/index.ts';
+import { cardQuestion } from '../../../core/serving/index.ts';
+import { type ContainerKey, containers, coreTemperaturesC } from '../../../core/published/index.ts';
 import { dayIn } from '../../../present/time.ts';
 import * as w from '../../../present/wording/index.ts';
 import type { FrozenThing } from '../../../schemas/frozen-thing.ts';

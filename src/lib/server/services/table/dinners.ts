@@ -1,11 +1,15 @@
-import { cookSheet } from '../../../core/serving/cook-sheet/cook-sheet.ts';
+import {
+	type Away,
+	type CookCard,
+	cookSheet,
+	type Evening,
+	type EveningAsked,
+	eveningOf,
+	inDinnerOrder,
+	packsFor
+} from '../../../core/serving/index.ts';
 import type { Method } from '../../../core/appliances/index.ts';
-import { eveningOf, type Evening, type EveningAsked } from '../../../core/serving/evening.ts';
-import type { Away } from '../../../core/serving/away.ts';
-import { packsFor } from '../../../core/serving/packs-for.ts';
-import { inDinnerOrder } from '../../../core/serving/dinner-order.ts';
-import type { CookCard } from '../../../core/serving/cook-card.ts';
-import type { PullTimes } from '../../../core/rules/pull.ts';
+import type { PullTimes } from '../../../core/rules/index.ts';
 import { dayIn } from '../../../present/time.ts';
 import { grouped } from '../../../core/grouped.ts';
 import type { Compute } from '../../core-worker.ts';

@@ -1,7 +1,5 @@
 import { methodKey } from '../../../core/appliances/index.ts';
-import { goesIn, lastPot } from '../../../core/serving/cook-sheet/sheet-plan.ts';
-import type { CookCard } from '../../../core/serving/cook-card.ts';
-import type { RouteName } from '../../../core/serving/route-name.ts';
+import { type CookCard, goesIn, lastPot, type RouteName } from '../../../core/serving/index.ts';
 import type { CookSheetRow } from '../../queries/cook-sheets.ts';
 
 /** How a pack was cooked as far as is known, for the cook to say only what was otherwise. */

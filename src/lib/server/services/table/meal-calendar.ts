@@ -1,6 +1,6 @@
 import * as w from '../../../present/wording/index.ts';
 import { mealsCalendar, type MealEvent } from '../../../formats/meals-ics.ts';
-import { addDays } from '../../../core/units/day.ts';
+import { addDays } from '../../../core/units/index.ts';
 import { dayIn, dayTitle, instantText } from '../../../present/time.ts';
 import { methodText } from '../../../present/wording/codes/words.ts';
 import type { Compute } from '../../core-worker.ts';

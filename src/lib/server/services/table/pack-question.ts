@@ -1,7 +1,11 @@
-import { limitsFrom } from '../../../core/rules/limits.ts';
-import { asIf } from '../../../core/serving/as-if.ts';
-import { asOfToday, isCurrent } from '../../../core/serving/as-of-today.ts';
-import type { CookCard, CookCardInput } from '../../../core/serving/cook-card.ts';
+import { limitsFrom } from '../../../core/rules/index.ts';
+import {
+	asIf,
+	asOfToday,
+	type CookCard,
+	type CookCardInput,
+	isCurrent
+} from '../../../core/serving/index.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Household } from '../../db/schema/index.ts';
 import type { CookablePack } from '../../queries/packs.ts';

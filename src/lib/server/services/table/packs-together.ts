@@ -1,6 +1,6 @@
-import { asHeavyAsItIs } from '../../../core/appliances/checked-question.ts';
-import { thicknessM } from '../../../core/heat/shape.ts';
-import type { CookCardInput } from '../../../core/serving/cook-card.ts';
+import { asHeavyAsItIs } from '../../../core/appliances/index.ts';
+import { thicknessM } from '../../../core/heat/index.ts';
+import type { CookCardInput } from '../../../core/serving/index.ts';
 
 /** Packs of a dish as one question: their weight together, as many blocks as there are, each as thick as the thickest of them. */
 export function together(inputs: readonly CookCardInput[]): CookCardInput {

@@ -1,9 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { Method } from '../../../core/appliances/index.ts';
-import type { RouteName } from '../../../core/serving/route-name.ts';
-import { refrigeratorDays } from '../../../core/published/after-thawing.ts';
-import { fillWeek, type DishStock } from '../../../core/serving/weeks/fill-week.ts';
-import { addDays } from '../../../core/units/day.ts';
+import { type DishStock, fillWeek, type RouteName } from '../../../core/serving/index.ts';
+import { refrigeratorDays } from '../../../core/published/index.ts';
+import { addDays } from '../../../core/units/index.ts';
 import { dayIn, dayTitle } from '../../../present/time.ts';
 import * as w from '../../../present/wording/index.ts';
 import type { Db } from '../../db/db.ts';

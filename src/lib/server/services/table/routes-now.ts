@@ -1,7 +1,5 @@
-import { containers } from '../../../core/published/containers.ts';
-import type { CookCard } from '../../../core/serving/cook-card.ts';
-import { routesFrom } from '../../../core/serving/routes-from.ts';
-import { thawRoutes, type Route } from '../../../core/serving/thaw-routes.ts';
+import { containers } from '../../../core/published/index.ts';
+import { type CookCard, type Route, routesFrom, thawRoutes } from '../../../core/serving/index.ts';
 import type { StockPack } from '../../queries/packs.ts';
 
 /** The ways a pack gets into an appliance from where it is now. */

@@ -1,15 +1,15 @@
 import { defaultMethods, methodKey } from '../../../core/appliances/index.ts';
-import type { CarriedOn, CookBegun } from '../../../core/cooking/conversion/carry-on.ts';
-import { cookSheet } from '../../../core/serving/cook-sheet/cook-sheet.ts';
-import { nextPot } from '../../../core/serving/cook-sheet/pot-of.ts';
+import type { CarriedOn, CookBegun } from '../../../core/cooking/index.ts';
 import {
+	cookSheet,
 	goesIn,
 	lastPot,
+	nextPot,
 	type SheetPlan,
 	type SheetPot,
 	type SideDish
-} from '../../../core/serving/cook-sheet/sheet-plan.ts';
-import { addDays } from '../../../core/units/day.ts';
+} from '../../../core/serving/index.ts';
+import { addDays } from '../../../core/units/index.ts';
 import { dayIn } from '../../../present/time.ts';
 import * as w from '../../../present/wording/index.ts';
 import type { Compute } from '../../core-worker.ts';

@@ -1,11 +1,8 @@
-import { lateKinds } from '../../../core/published/late-additions.ts';
-import { tenderC } from '../../../core/published/dish-kinds.ts';
-import { refrigeratorDays } from '../../../core/published/after-thawing.ts';
-import { likeOf } from '../../../core/foods/item-catalogue.ts';
-import { keepsDays } from '../../../core/rules/refrigerator-days.ts';
-import { containers } from '../../../core/published/containers.ts';
+import { containers, lateKinds, refrigeratorDays, tenderC } from '../../../core/published/index.ts';
+import { likeOf } from '../../../core/foods/index.ts';
+import { keepsDays } from '../../../core/rules/index.ts';
 import { parseIngredientLines } from '../../../formats/ingredient-line.ts';
-import type { KeptBack } from '../../../core/serving/cook-sheet/plan-of-way.ts';
+import type { KeptBack } from '../../../core/serving/index.ts';
 import type { SheetFacts } from '../../db/schema/index.ts';
 import type { CookablePack } from '../../queries/packs.ts';
 

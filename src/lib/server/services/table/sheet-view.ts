@@ -1,5 +1,5 @@
-import type { Bowl } from '../../../core/kitchen/appliance-parameters.ts';
-import { cookSheet } from '../../../core/serving/cook-sheet/cook-sheet.ts';
+import type { Bowl } from '../../../core/kitchen/index.ts';
+import { cookSheet } from '../../../core/serving/index.ts';
 import { sheetNow, stepText, type StepFacts } from '../../../present/sheet-words.ts';
 import type { Habit } from '../../../present/habit.ts';
 import type { Db } from '../../db/db.ts';

@@ -1,11 +1,8 @@
 import { randomBytes } from 'node:crypto';
 import { airPressureKPa, boilingC } from '../../../core/index.ts';
 import { methodKey } from '../../../core/appliances/index.ts';
-import { lyingBy } from '../../../core/serving/lying-by.ts';
-import type { Away } from '../../../core/serving/away.ts';
-import { staysHotMin } from '../../../core/rules/stays-hot.ts';
-import { planOfWay } from '../../../core/serving/cook-sheet/plan-of-way.ts';
-import type { RouteName } from '../../../core/serving/route-name.ts';
+import { type Away, lyingBy, planOfWay, type RouteName } from '../../../core/serving/index.ts';
+import { staysHotMin } from '../../../core/rules/index.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';
 import type { Household } from '../../db/schema/index.ts';

@@ -1,7 +1,11 @@
 import * as yup from 'yup';
-import { applianceNames } from '../../../core/appliances/index.ts';
-import { hobLevels, methodKey, type Method } from '../../../core/appliances/index.ts';
-import { routeNames, type RouteName } from '../../../core/serving/route-name.ts';
+import {
+	applianceNames,
+	hobLevels,
+	type Method,
+	methodKey
+} from '../../../core/appliances/index.ts';
+import { type RouteName, routeNames } from '../../../core/serving/index.ts';
 
 const method = yup
 	.object({

@@ -1,5 +1,5 @@
-import { isDishName } from '../../../core/foods/stock-name.ts';
-import type { DishStock } from '../../../core/serving/weeks/fill-week.ts';
+import { isDishName } from '../../../core/foods/index.ts';
+import type { DishStock } from '../../../core/serving/index.ts';
 import type { Db } from '../../db/db.ts';
 import type { PlannedMeal } from '../../db/schema/index.ts';
 import { stockToPlan } from '../../queries/packs.ts';

@@ -1,9 +1,14 @@
 import type { Method } from '../../../core/appliances/index.ts';
-import { waysInTime, type EveningWay } from '../../../core/serving/evening.ts';
-import type { RouteName } from '../../../core/serving/route-name.ts';
-import { clashes, type ApplianceUse, type Clash } from '../../../core/serving/weeks/clashes.ts';
-import { unplannedPast } from '../../../core/serving/weeks/fill-week.ts';
-import { addDays } from '../../../core/units/day.ts';
+import {
+	type ApplianceUse,
+	type Clash,
+	clashes,
+	type EveningWay,
+	type RouteName,
+	unplannedPast,
+	waysInTime
+} from '../../../core/serving/index.ts';
+import { addDays } from '../../../core/units/index.ts';
 import { dayIn } from '../../../present/time.ts';
 import type { Compute } from '../../core-worker.ts';
 import type { Db } from '../../db/db.ts';

@@ -1,8 +1,7 @@
 import * as w from '$lib/present/wording';
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
-import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
-import { gateDecision } from '$lib/core/cooling/gate-decision';
-import { limitsFrom } from '$lib/core/rules/limits';
+import { coolingWayNames, gateDecision } from '$lib/core/cooling';
+import { limitsFrom } from '$lib/core/rules';
 import { readThermometerCsv } from '$lib/formats/thermometer-csv';
 import {
 	endRun,

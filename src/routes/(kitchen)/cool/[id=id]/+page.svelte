@@ -8,7 +8,7 @@
 	import { unitHint } from '$lib/schemas/quantity-text';
 	import { checked } from '$lib/ui/kit/checked';
 	import { clock } from '$lib/ui/shell/clock.svelte';
-	import { coolingView } from '$lib/core/cooling/cooling-view';
+	import { coolingView } from '$lib/core/cooling';
 	import GateAdvice from '$lib/ui/cool/GateAdvice.svelte';
 	import ProbeEntry from '$lib/ui/cool/ProbeEntry.svelte';
 	import Word from '$lib/ui/kit/Word.svelte';

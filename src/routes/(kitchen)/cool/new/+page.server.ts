@@ -1,5 +1,5 @@
 import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
-import { coolingWayNames } from '$lib/core/cooling/cooling-ways';
+import { coolingWayNames } from '$lib/core/cooling';
 import { coolingSchema } from '$lib/schemas/cooling';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { listDishes } from '$lib/server/queries/dishes';

@@ -4,8 +4,7 @@
 	import { dayText, instantText, thawingText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
 	import { containerText, coreWords } from '$lib/present/wording/codes/words';
-	import { thawingRange } from '$lib/core/freezing/thawing-range';
-	import { packCurves } from '$lib/core/freezing/pack-curves';
+	import { packCurves, thawingRange } from '$lib/core/freezing';
 	import Plot from '$lib/ui/charts/Plot.svelte';
 	import { packPlot } from '$lib/ui/charts/pack-plot';
 	import BestBy from '$lib/ui/pack/BestBy.svelte';

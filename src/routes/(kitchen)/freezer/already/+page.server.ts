@@ -1,5 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import { itemNames } from '$lib/core/foods/item-catalogue';
+import { itemNames } from '$lib/core/foods';
 import { dayIn } from '$lib/present/time';
 import { frozenThingSchema, type FrozenThing } from '$lib/schemas/frozen-thing';
 import { rawFields, readForm } from '$lib/schemas/read-form';

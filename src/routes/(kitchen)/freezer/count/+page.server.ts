@@ -1,6 +1,6 @@
 import { fail } from '@sveltejs/kit';
-import { countDifferences } from '$lib/core/storage/count-up';
-import { readPackCode } from '$lib/core/packing/pack-code';
+import { countDifferences } from '$lib/core/storage';
+import { readPackCode } from '$lib/core/packing';
 import * as w from '$lib/present/wording';
 import { nowMs } from '$lib/server/now';
 import { stockLines } from '$lib/server/queries/freezer-stock';

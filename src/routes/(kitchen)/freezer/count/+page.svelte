@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { applyAction, enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
-	import { readPackCode } from '$lib/core/packing/pack-code';
+	import { readPackCode } from '$lib/core/packing';
 	import * as w from '$lib/present/wording';
 	import { massText } from '$lib/present/units';
 	import Choice from '$lib/ui/kit/Choice.svelte';

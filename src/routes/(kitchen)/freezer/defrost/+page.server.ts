@@ -1,4 +1,4 @@
-import { underBlankets } from '$lib/core/storage/defrosting';
+import { underBlankets } from '$lib/core/storage';
 import { dayIn } from '$lib/present/time';
 import { defrostSchema } from '$lib/schemas/care-table';
 import { readForm } from '$lib/schemas/read-form';

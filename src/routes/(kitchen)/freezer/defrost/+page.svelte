@@ -2,7 +2,7 @@
 	import * as w from '$lib/present/wording';
 	import { dayText } from '$lib/present/time';
 	import { lengthText, massText, tempText } from '$lib/present/units';
-	import { stackHardC } from '$lib/core/storage/defrosting';
+	import { stackHardC } from '$lib/core/storage';
 	import Choice from '$lib/ui/kit/Choice.svelte';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';

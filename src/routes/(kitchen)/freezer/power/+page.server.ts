@@ -1,7 +1,6 @@
 import { fail } from '@sveltejs/kit';
-import { usableL } from '$lib/core/storage/usable-litres';
-import { refreezeC } from '$lib/core/rules/power-cut';
-import { readingCover, readingGapH } from '$lib/core/storage/reading-cover';
+import { readingCover, readingGapH, usableL } from '$lib/core/storage';
+import { refreezeC } from '$lib/core/rules';
 import * as w from '$lib/present/wording';
 import { nowMs } from '$lib/server/now';
 import { partsInFreezer, readingsOf, shelfContents } from '$lib/server/queries/freezer-stock';

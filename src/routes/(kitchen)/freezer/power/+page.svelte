@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { holdsH, powerCutVerdict, type PowerCutOutcome } from '$lib/core/rules/power-cut';
+	import { holdsH, type PowerCutOutcome, powerCutVerdict } from '$lib/core/rules';
 	import * as w from '$lib/present/wording';
 	import { standingLine } from '$lib/present/wording/codes/words';
 	import { tempText } from '$lib/present/units';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import * as w from '$lib/present/wording';
-	import { readPackCode } from '$lib/core/packing/pack-code';
+	import { readPackCode } from '$lib/core/packing';
 	import Field from '$lib/ui/kit/Field.svelte';
 	import Scan from '$lib/ui/freezer/Scan.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';

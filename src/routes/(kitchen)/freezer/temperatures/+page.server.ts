@@ -1,5 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import { qualityUse } from '$lib/core/storage/warm-spells';
+import { qualityUse } from '$lib/core/storage';
 import { readThermometerCsv } from '$lib/formats/thermometer-csv';
 import * as w from '$lib/present/wording';
 import { quantityFromText } from '$lib/schemas/quantity-text';

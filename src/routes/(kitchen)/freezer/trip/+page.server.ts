@@ -1,5 +1,5 @@
 import { coolBox } from '$lib/core';
-import { someFood } from '$lib/core/foods/default-compositions';
+import { someFood } from '$lib/core/foods';
 import { dayIn } from '$lib/present/time';
 import { readForm } from '$lib/schemas/read-form';
 import { tripSchema } from '$lib/schemas/trip';

@@ -1,5 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import { containerKeys, type ContainerKey } from '$lib/core/published/containers';
+import { type ContainerKey, containerKeys } from '$lib/core/published';
 import * as w from '$lib/present/wording';
 import { rawFields } from '$lib/schemas/read-form';
 import { nowMs } from '$lib/server/now';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { containerKeys, containers } from '$lib/core/published/containers';
-	import { fillLimitL } from '$lib/core/packing/headspace';
+	import { containerKeys, containers } from '$lib/core/published';
+	import { fillLimitL } from '$lib/core/packing';
 	import * as w from '$lib/present/wording';
 	import { volumeText } from '$lib/present/units';
 	import { containerText } from '$lib/present/wording/codes/words';

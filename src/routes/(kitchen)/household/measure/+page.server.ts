@@ -1,9 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import {
-	measuredPressureCooker,
-	measuredSlowCooker
-} from '$lib/core/kitchen/measured-appliances';
-import { slowCookerModel } from '$lib/core/kitchen/appliance-parameters';
+import { measuredPressureCooker, measuredSlowCooker, slowCookerModel } from '$lib/core/kitchen';
 import { CoreError } from '$lib/core';
 import * as w from '$lib/present/wording';
 import { comeUpSchema, ovenAirSchema, waterTestSchema } from '$lib/schemas/measure';

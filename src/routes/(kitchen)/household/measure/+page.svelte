@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { enoughCooks } from '$lib/core/learning/pace';
+	import { enoughCooks } from '$lib/core/learning';
 	import { paceSeen } from '$lib/present/learn-words';
 	import { tempText } from '$lib/present/units';
 	import * as w from '$lib/present/wording';

@@ -3,7 +3,7 @@ import { rulesSchema } from '$lib/schemas/household';
 import { rawFields, readForm } from '$lib/schemas/read-form';
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { changeHousehold, ruleValues } from '$lib/server/services/household/save-household';
-import { limitsFrom } from '$lib/core/rules/limits';
+import { limitsFrom } from '$lib/core/rules';
 import { staleForm } from '$lib/server/stale-form';
 import { typedRules } from '$lib/present/typed-household';
 import { nowMs } from '$lib/server/now';

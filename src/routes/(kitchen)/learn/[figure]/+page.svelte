@@ -1,6 +1,6 @@
 <script lang="ts">
 	import * as w from '$lib/present/wording';
-	import { daysBetween } from '$lib/core/units/day';
+	import { daysBetween } from '$lib/core/units';
 	import { priceText } from '$lib/present/money';
 	import { dayIn, dayText } from '$lib/present/time';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';

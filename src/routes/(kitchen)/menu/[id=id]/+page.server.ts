@@ -1,12 +1,18 @@
 import { error, fail, redirect } from '@sveltejs/kit';
 import { dishSchema } from '$lib/schemas/dish';
 import { rawFields, readForm } from '$lib/schemas/read-form';
-import { freezerCheck, partCookedStep } from '$lib/core/foods/freezer-check';
-import { dishKinds } from '$lib/core/published/dish-kinds';
-import { itemByName } from '$lib/core/foods/item-catalogue';
+import {
+	comesWhole,
+	dishNutrition,
+	findItem,
+	freezerCheck,
+	heaviestMeat,
+	itemByName,
+	partCookedStep
+} from '$lib/core/foods';
+import { dishKinds } from '$lib/core/published';
 import { notesOfSteps } from '$lib/server/services/day/step-notes';
 import { proposedSteps, stepsOfDish } from '$lib/server/services/dishes/steps-of-dish';
-import { dishNutrition } from '$lib/core/foods/dish-nutrition';
 import * as w from '$lib/present/wording';
 import { dishNoteSchema, proposalSchema, readSteps } from '$lib/schemas/dish-extras';
 import { cautionsOfDish } from '$lib/server/queries/cautions';
@@ -20,7 +26,6 @@ import {
 import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { changeDish, removeDish, restoreVersion } from '$lib/server/services/dishes/change-dish';
 import { correctionsOf } from '$lib/formats/line-corrections';
-import { findItem } from '$lib/core/foods/find-item';
 import { settleSchema } from '$lib/schemas/settle';
 import { settleDish } from '$lib/server/services/dishes/settle-dish';
 import { worthOfDishes } from '$lib/server/services/learn/worth-changing';
@@ -29,8 +34,6 @@ import { dropPicture, keepPicture } from '$lib/server/services/dishes/dish-pictu
 import { pictureAt } from '$lib/server/queries/dish-pictures';
 import { listDays } from '$lib/server/queries/days';
 import { saidAtMs } from '$lib/server/said-at';
-import { comesWhole } from '$lib/core/foods/scale-dish';
-import { heaviestMeat } from '$lib/core/foods/heaviest-meat';
 import { staleForm } from '$lib/server/stale-form';
 import { typedDish } from '$lib/present/typed-dish';
 import { nowMs } from '$lib/server/now';

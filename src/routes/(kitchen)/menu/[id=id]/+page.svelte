@@ -18,9 +18,9 @@
 	import WorthOfDishes from '$lib/ui/learn/WorthOfDishes.svelte';
 	import PageHead from '$lib/ui/kit/PageHead.svelte';
 	import { priceText } from '$lib/present/money';
-	import { sources } from '$lib/core/published/sources';
+	import { sources } from '$lib/core/published';
 	import ScaleDish from '$lib/ui/menu/ScaleDish.svelte';
-	import { roundedNutrition } from '$lib/core/foods/nutrition';
+	import { roundedNutrition } from '$lib/core/foods';
 	import LinesTable from '$lib/ui/menu/LinesTable.svelte';
 	import { keptWhenAway } from '$lib/ui/shell/kept-posts.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';

@@ -2,9 +2,7 @@
 	import DayBar from '$lib/ui/day/DayBar.svelte';
 	import PrintIcon from '@lucide/svelte/icons/printer';
 	import { untrack } from 'svelte';
-	import { takeOutKey } from '$lib/core/schedule/component-packs';
-	import { iceInAllKg } from '$lib/core/schedule/cooling-load';
-	import type { PrepBoard, PrepItem } from '$lib/core/schedule/prep-lists';
+	import { iceInAllKg, type PrepBoard, type PrepItem, takeOutKey } from '$lib/core/schedule';
 	import { prepAmountText, shareText } from '$lib/present/prep-words';
 	import { dayText, dayTitle } from '$lib/present/time';
 	import { massText } from '$lib/present/units';

@@ -1,8 +1,8 @@
 import { dayProgress } from '$lib/server/services/day/day-progress';
 import { error, fail, redirect } from '@sveltejs/kit';
-import { itemByName } from '$lib/core/foods/item-catalogue';
+import { itemByName } from '$lib/core/foods';
 import { addComponent } from '$lib/server/services/dishes/add-component';
-import { substitutesFor } from '$lib/core/shopping/substitutes';
+import { substitutesFor } from '$lib/core/shopping';
 import { sendOrder } from '$lib/server/shop-client';
 import * as w from '$lib/present/wording';
 import { paidSchema, takenSchema } from '$lib/schemas/pantry';

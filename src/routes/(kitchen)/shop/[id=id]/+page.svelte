@@ -3,7 +3,7 @@
 	import PrintIcon from '@lucide/svelte/icons/printer';
 	import { untrack, type ComponentProps } from 'svelte';
 	import { enhance } from '$app/forms';
-	import { aisleNames } from '$lib/core/published/aisles';
+	import { aisleNames } from '$lib/core/published';
 	import { priceText } from '$lib/present/money';
 	import { dayText, dayTitle } from '$lib/present/time';
 	import { massText } from '$lib/present/units';

@@ -1,6 +1,6 @@
 import { fail } from '@sveltejs/kit';
 import { readPricesCsv } from '$lib/formats/price-csv';
-import { itemByName } from '$lib/core/foods/item-catalogue';
+import { itemByName } from '$lib/core/foods';
 import { shopOffers } from '$lib/server/shop-client';
 import * as w from '$lib/present/wording';
 import { budgetSchema, priceSchema, stockSchema } from '$lib/schemas/pantry';

@@ -2,16 +2,12 @@
 	import * as w from '$lib/present/wording';
 	import { enhance } from '$app/forms';
 	import { methodKey } from '$lib/core/appliances';
-	import { tenderC } from '$lib/core/published/dish-kinds';
-	import { asIf } from '$lib/core/serving/as-if';
-	import type { CookCard } from '$lib/core/serving/cook-card';
-	import { thawRoutes } from '$lib/core/serving/thaw-routes';
+	import { tenderC } from '$lib/core/published';
+	import { asIf, type CookCard, eveningOf, routesFrom, thawRoutes } from '$lib/core/serving';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { dayText } from '$lib/present/time';
 	import { lengthText, massText } from '$lib/present/units';
 	import { standingLine } from '$lib/present/wording/codes/words';
-	import { eveningOf } from '$lib/core/serving/evening';
-	import { routesFrom } from '$lib/core/serving/routes-from';
 	import BestPlan from '$lib/ui/table/BestPlan.svelte';
 	import { keptWhenAway } from '$lib/ui/shell/kept-posts.svelte';
 	import Cautions from '$lib/ui/kit/Cautions.svelte';

@@ -1,4 +1,4 @@
-import { stillGood } from '$lib/core/rules/still-good';
+import { stillGood } from '$lib/core/rules';
 import { readForm } from '$lib/schemas/read-form';
 import { stillGoodSchema } from '$lib/schemas/care-table';
 import type { PageServerLoad } from './$types';

@@ -1,6 +1,6 @@
 import * as w from '$lib/present/wording';
 import { fail, type RequestEvent } from '@sveltejs/kit';
-import { addDays, isDay } from '$lib/core/units/day';
+import { addDays, isDay } from '$lib/core/units';
 import { dayIn, dayTitle } from '$lib/present/time';
 import { asClock, clockFromText } from '$lib/schemas/clock-text';
 import { mealSchema, whoSchema } from '$lib/schemas/weeks';
@@ -20,7 +20,7 @@ import {
 import { packNames } from '$lib/server/services/table/pack-names';
 import { wayOfKey } from '$lib/server/services/table/way-of-key';
 import { weekView } from '$lib/server/services/table/weeks';
-import { mondayOf } from '$lib/core/serving/weeks/monday';
+import { mondayOf } from '$lib/core/serving';
 import { nowMs as serverMs } from '$lib/server/now';
 import { rowId } from '$lib/server/row-id';
 import type { Actions, PageServerLoad } from './$types';

@@ -5,7 +5,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import CalendarIcon from '@lucide/svelte/icons/calendar';
 	import SnowIcon from '@lucide/svelte/icons/snowflake';
-	import { packsFor } from '$lib/core/serving/packs-for';
+	import { packsFor } from '$lib/core/serving';
 	import { dayText, dayTitle, instantText } from '$lib/present/time';
 	import { methodText } from '$lib/present/wording/codes/words';
 	import Choice from '$lib/ui/kit/Choice.svelte';

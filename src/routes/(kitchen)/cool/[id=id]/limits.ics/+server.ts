@@ -1,7 +1,6 @@
 import { error } from '@sveltejs/kit';
-import { coolingView } from '$lib/core/cooling/cooling-view';
-import { limitsFrom } from '$lib/core/rules/limits';
-import { ruleGates } from '$lib/core/rules/two-stage-rule';
+import { coolingView } from '$lib/core/cooling';
+import { limitsFrom, ruleGates } from '$lib/core/rules';
 import { gatesCalendar } from '$lib/formats/gates-ics';
 import { coolingRuleText } from '$lib/present/wording/codes/cooling-words';
 import { tempText } from '$lib/present/units';

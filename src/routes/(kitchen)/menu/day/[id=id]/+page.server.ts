@@ -18,7 +18,7 @@ import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { shelfContents } from '$lib/server/queries/freezer-stock';
 import { portionsToPack } from '$lib/server/services/packs/pack-portions';
 import { stepsOfDish } from '$lib/server/services/dishes/steps-of-dish';
-import { handsMin, longestCookingMin } from '$lib/core/steps/step';
+import { handsMin, longestCookingMin } from '$lib/core/steps';
 import { todayAt } from '$lib/server/queries/today';
 import { worthOfDishes } from '$lib/server/services/learn/worth-changing';
 import { planOfDay } from '$lib/server/services/day/plan-menu';

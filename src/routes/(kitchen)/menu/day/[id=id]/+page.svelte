@@ -11,7 +11,7 @@
 	import PlannedDish from '$lib/ui/menu/PlannedDish.svelte';
 	import ShelvesAhead from '$lib/ui/menu/ShelvesAhead.svelte';
 	import Press from '$lib/ui/kit/Press.svelte';
-	import { loadKgPerL } from '$lib/core/menu/day-totals';
+	import { loadKgPerL } from '$lib/core/menu';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

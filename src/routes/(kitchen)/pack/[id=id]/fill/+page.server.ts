@@ -1,9 +1,7 @@
 import { error } from '@sveltejs/kit';
-import { containers } from '$lib/core/published/containers';
-import { headspaceMm } from '$lib/core/packing/headspace';
-import { fillPlan } from '$lib/core/packing/fill-order';
-import { itemByName } from '$lib/core/foods/item-catalogue';
-import { kindHandling } from '$lib/core/foods/kind-handling';
+import { containers } from '$lib/core/published';
+import { fillPlan, headspaceMm } from '$lib/core/packing';
+import { itemByName, kindHandling } from '$lib/core/foods';
 import { getDish } from '$lib/server/queries/dishes';
 import { packsOfPacking } from '$lib/server/queries/packs';
 import type { PageServerLoad } from './$types';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { unevenness01 } from '$lib/core/packing/fill-order';
+	import { unevenness01 } from '$lib/core/packing';
 	import * as w from '$lib/present/wording';
 	import { lengthText, massText } from '$lib/present/units';
 	import { quantityFromText } from '$lib/schemas/quantity-text';

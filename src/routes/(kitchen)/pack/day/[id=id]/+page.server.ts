@@ -1,5 +1,5 @@
 import { error, fail } from '@sveltejs/kit';
-import { containerKeys } from '$lib/core/published/containers';
+import { containerKeys } from '$lib/core/published';
 import * as w from '$lib/present/wording';
 import { quantityFromText } from '$lib/schemas/quantity-text';
 import { rawFields } from '$lib/schemas/read-form';

@@ -2,7 +2,7 @@
 	import type { SubmitFunction } from '@sveltejs/kit';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
-	import { containerKeys } from '$lib/core/published/containers';
+	import { containerKeys } from '$lib/core/published';
 	import { dayText } from '$lib/present/time';
 	import { massText } from '$lib/present/units';
 	import * as w from '$lib/present/wording';

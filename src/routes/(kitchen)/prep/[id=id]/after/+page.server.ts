@@ -1,5 +1,5 @@
 import { error, fail } from '@sveltejs/kit';
-import { dayState } from '$lib/core/schedule/day-events';
+import { dayState } from '$lib/core/schedule';
 import { rawFields } from '$lib/schemas/read-form';
 import { eventsOfDay, getDay, marksOfDay } from '$lib/server/queries/days';
 import { latestNotes } from '$lib/server/queries/dishes';

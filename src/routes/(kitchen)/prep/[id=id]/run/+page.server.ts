@@ -1,7 +1,7 @@
 import { logFailure } from '$lib/server/log';
 import { dayProgress } from '$lib/server/services/day/day-progress';
 import { error, fail } from '@sveltejs/kit';
-import { coolingWayNames, type CoolingWayName } from '$lib/core/cooling/cooling-ways';
+import { type CoolingWayName, coolingWayNames } from '$lib/core/cooling';
 import { kitchenResources } from '$lib/schemas/choices';
 import { dayRunSchema, type Pause } from '$lib/schemas/run-sheet';
 import { rawFields, readForm } from '$lib/schemas/read-form';
@@ -13,7 +13,7 @@ import { getHousehold, habitOf } from '$lib/server/queries/household';
 import { stepNotes } from '$lib/server/services/day/step-notes';
 import { plannedDishes } from '$lib/server/services/day/day-dishes';
 import { changeRun } from '$lib/server/services/day/note-events';
-import type { RunSheet } from '$lib/core/schedule/run-sheet';
+import type { RunSheet } from '$lib/core/schedule';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {

@@ -1,8 +1,7 @@
 <script lang="ts">
 	import DayBar from '$lib/ui/day/DayBar.svelte';
 	import { untrack } from 'svelte';
-	import type { DayEvent } from '$lib/core/schedule/day-events';
-	import { dayBoard, goesOnWith } from '$lib/core/schedule/day-board';
+	import { dayBoard, type DayEvent, goesOnWith } from '$lib/core/schedule';
 	import { taskText } from '$lib/present/run-words';
 	import { dayText, dayTitle, durationText, instantText } from '$lib/present/time';
 	import * as w from '$lib/present/wording';

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { aisleNames } from '$lib/core/published/aisles';
+import { aisleNames } from '$lib/core/published';
 import { massText } from '$lib/present/units';
 import * as w from '$lib/present/wording';
 import { getHousehold, habitOf } from '$lib/server/queries/household';

@@ -3,8 +3,7 @@
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import ThermometerIcon from '@lucide/svelte/icons/thermometer';
-	import { cookSheet } from '$lib/core/serving/cook-sheet/cook-sheet';
-	import type { SheetStep } from '$lib/core/serving/cook-sheet/sheet-plan';
+	import { cookSheet, type SheetStep } from '$lib/core/serving';
 	import { sheetNow, stepText } from '$lib/present/sheet-words';
 	import { countdownText, dayText, durationText, instantText } from '$lib/present/time';
 	import { tempText } from '$lib/present/units';

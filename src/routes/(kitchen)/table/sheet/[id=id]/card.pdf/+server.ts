@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { cookSheet } from '$lib/core/serving/cook-sheet/cook-sheet';
+import { cookSheet } from '$lib/core/serving';
 import { mealContains, stepText } from '$lib/present/sheet-words';
 import { instantText } from '$lib/present/time';
 import { standingLine } from '$lib/present/wording/codes/words';
