@@ -35,8 +35,9 @@ test('a pack as if it were thicker: computed at once, and back', async ({ page }
 	await expect(slowLow.last()).toContainText('caution');
 	await page.getByText('As if it were', { exact: true }).first().click();
 	await page.getByLabel(/^Thickness/).fill('70');
+	await page.getByLabel(/^Weight/).fill('2.5 kg');
 	await expect(
-		page.getByText('As if 1 × 70 mm thick and 950 g: not what the label says.')
+		page.getByText('As if 1 × 70 mm thick and 2.5 kg: not what the label says.')
 	).toBeVisible();
 	await expect(slowLow.last()).toContainText('refused', { timeout: 20_000 });
 	await expect(slowLow.last()).toContainText('A better way takes', { timeout: 20_000 });

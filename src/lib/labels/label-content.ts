@@ -2,16 +2,9 @@ import * as w from '../present/wording/index.ts';
 import type { CookCard } from '../core/serving/index.ts';
 import { type Nutrition, roundedNutrition } from '../core/foods/index.ts';
 import type { CookOption } from '../core/cooking/index.ts';
-import { methodText } from '../present/wording/codes/words.ts';
+import { methodOnLabel } from '../present/wording/codes/words.ts';
 import { dayText, durationText } from '../present/time.ts';
-import {
-	lengthText,
-	massText,
-	ovenText,
-	tempText,
-	volumeText,
-	type Habit
-} from '../present/units.ts';
+import { lengthText, massText, tempText, volumeText, type Habit } from '../present/units.ts';
 
 export interface LabelPack {
 	code: string;
@@ -184,7 +177,7 @@ const worthOf = (option: CookOption | undefined) => (option ? worth[option.advic
 function cookRows(options: readonly CookOption[], habit: Habit): [string, string, string][] {
 	const ways = new Map<string, { thawed?: CookOption; frozen?: CookOption }>();
 	for (const option of options) {
-		const name = shortMethod(option, habit);
+		const name = methodOnLabel(option.method, habit);
 		ways.set(name, { ...ways.get(name), [option.state]: option });
 	}
 	return [...ways]
@@ -212,11 +205,6 @@ function liquidOf(
 	return (frozen ?? thawed)?.method.appliance === 'slow-cooker'
 		? w.labelContent.hotLiquid({ amount })
 		: w.labelContent.liquidFirst({ amount });
-}
-
-function shortMethod({ method }: CookOption, habit: Habit): string {
-	const name = methodText(method, habit);
-	return name[0].toUpperCase() + name.slice(1);
 }
 
 /** The long end, which is what is set; a word where it is as the household's own cooks taught, a star where care is needed; where it is refused, why in two or three words. */

@@ -12,7 +12,14 @@ export { dried } from './item-forms.ts';
 export type { Item } from './item.ts';
 export { kindByCut, toughCuts } from './kind-by-cut.ts';
 export { isWholePiece, kindHandling, piecesAir01 } from './kind-handling.ts';
-export { classAnswers, lineForms, lineKeys, type LineCorrection, type LineDoubt, type LineForm } from './line-correction.ts';
+export {
+	classAnswers,
+	lineForms,
+	lineKeys,
+	type LineCorrection,
+	type LineDoubt,
+	type LineForm
+} from './line-correction.ts';
 export { lineKg } from './line-mass.ts';
 export { nameWords } from './name-words.ts';
 export { roundedNutrition, type Nutrition } from './nutrition.ts';

@@ -6,5 +6,11 @@ export { fillLimitL, headspaceMm } from './headspace.ts';
 export { packCode, readPackCode } from './pack-code.ts';
 export { lumpBlock, packPlan, planBlock, planLife, type PackPlan } from './pack-plan.ts';
 export { piecesIn, piecesOfMethod, readPieces, type DishPieces } from './pieces.ts';
-export { plateKind, plateLines, servingsOnPlate, type DishOnPlate, type PlatePart } from './plates.ts';
+export {
+	plateKind,
+	plateLines,
+	servingsOnPlate,
+	type DishOnPlate,
+	type PlatePart
+} from './plates.ts';
 export { thisPack, type ThisPack } from './this-pack.ts';

@@ -8,10 +8,26 @@ export { cookCard, type CookCard, type CookCardInput } from './cook-card.ts';
 export { cookSheet } from './cook-sheet/cook-sheet.ts';
 export { planOfWay, type KeptBack } from './cook-sheet/plan-of-way.ts';
 export { nextPot } from './cook-sheet/pot-of.ts';
-export { goesIn, lastPot, type CookSheet, type SheetPlan, type SheetPot, type SheetStep, type SheetTicks, type SideDish } from './cook-sheet/sheet-plan.ts';
+export {
+	goesIn,
+	lastPot,
+	type CookSheet,
+	type SheetPlan,
+	type SheetPot,
+	type SheetStep,
+	type SheetTicks,
+	type SideDish
+} from './cook-sheet/sheet-plan.ts';
 export { delayedStart, type DelayedStart } from './delayed-start.ts';
 export { inDinnerOrder } from './dinner-order.ts';
-export { eveningOf, inOrder, waysInTime, type Evening, type EveningAsked, type EveningWay } from './evening.ts';
+export {
+	eveningOf,
+	inOrder,
+	waysInTime,
+	type Evening,
+	type EveningAsked,
+	type EveningWay
+} from './evening.ts';
 export { lyingBy } from './lying-by.ts';
 export { neverOn } from './never-on.ts';
 export { packsFor } from './packs-for.ts';

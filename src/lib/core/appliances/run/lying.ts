@@ -1,7 +1,7 @@
 import { usualPieceM } from '../../foods/kind-handling.ts';
 import { foodFromSpec } from '../../foods/food-spec.ts';
 import { foodDensityKgPerM3 } from '../../foods/food-properties.ts';
-import { stacked, volumeM3, type Shape } from '../../heat/shape.ts';
+import { stacked, type Shape } from '../../heat/shape.ts';
 import { dishKinds, type DishKind } from '../../published/dish-kinds.ts';
 import type { Appliance } from '../appliance.ts';
 import { startCOf, type AnyMethod, type CookQuestion, type State } from '../question.ts';

@@ -156,14 +156,24 @@ export const verdictWords = {
 export const standingLine =
 	'Follow your local food-safety authority and your appliance’s manual; where they are stricter, they win.';
 
+/** How it is set, as its words want it. */
+const settingsOf = (method: Method, habit: Habit): object => ({
+	...method,
+	...('ovenC' in method && { ovenC: ovenText(method.ovenC, habit) }),
+	...('bathC' in method && { bathC: tempText(method.bathC, habit) })
+});
+
+type Said = (set: object) => string;
+
 /** "slow cooker, low", "pressure cooker", "oven 180 °C, covered". */
-export function methodText(method: Method, habit: Habit): string {
-	const { way } = appliances[method.appliance];
-	return (way as (set: object) => string)({
-		...method,
-		...('ovenC' in method && { ovenC: ovenText(method.ovenC, habit) }),
-		...('bathC' in method && { bathC: tempText(method.bathC, habit) })
-	});
+export const methodText = (method: Method, habit: Habit): string =>
+	(appliances[method.appliance].way as Said)(settingsOf(method, habit));
+
+/** The same where room is dear: "Slow low", "Pressure". */
+export function methodOnLabel(method: Method, habit: Habit): string {
+	const { way, onLabel = way } = appliances[method.appliance];
+	const said = (onLabel as Said)(settingsOf(method, habit));
+	return said[0].toUpperCase() + said.slice(1);
 }
 
 export const stateText = (state: State) => (state === 'frozen' ? 'from frozen' : 'thawed');

@@ -14,6 +14,8 @@ interface ApplianceWords<M> {
 	within: string;
 	/** a way of cooking, with how it is set */
 	way: (method: Set<M>) => string;
+	/** the same where room is dear: on a label; left out: as `way` */
+	onLabel?: (method: Set<M>) => string;
 }
 
 export const appliances: {
@@ -23,20 +25,23 @@ export const appliances: {
 		name: 'slow cooker',
 		short: 'slow cooker',
 		within: 'in the cooker',
-		way: ({ setting }) => `slow cooker, ${setting}`
+		way: ({ setting }) => `slow cooker, ${setting}`,
+		onLabel: ({ setting }) => `Slow ${setting}`
 	},
 	'pressure-cooker': {
 		name: 'pressure cooker',
 		short: 'pressure cooker',
 		within: 'in the cooker',
 		way: ({ release }) =>
-			release === 'quick' ? 'pressure cooker, quick release' : 'pressure cooker'
+			release === 'quick' ? 'pressure cooker, quick release' : 'pressure cooker',
+		onLabel: () => 'Pressure'
 	},
 	oven: {
 		name: 'oven',
 		short: 'oven',
 		within: 'in the oven',
-		way: ({ ovenC, covered }) => `oven ${ovenC}, ${covered ? 'covered' : 'open'}`
+		way: ({ ovenC, covered }) => `oven ${ovenC}, ${covered ? 'covered' : 'open'}`,
+		onLabel: ({ ovenC, covered }) => `Oven ${ovenC}${covered ? ', covered' : ''}`
 	},
 	hob: {
 		name: 'hob and a pot with a lid',

@@ -176,9 +176,6 @@ export const labelContent = {
 	safeAndTender: ({ safe, tender }: { safe: Shown; tender: Shown }) =>
 		`Safe at ${safe} in the middle, tender at ${tender}`,
 	caution: 'Measure it. Thaw in the refrigerator. Local rules win where stricter.',
-	slowCooker: ({ setting }: { setting: Shown }) => `Slow ${setting}`,
-	pressureCooker: 'Pressure',
-	covered: ', covered',
 	bestBy: ({ day }: { day: Shown }) => `best by ${day}`,
 	nutrition: ({
 		energyKj,
