@@ -57,6 +57,8 @@ for (const view of views) {
 	page.on('pageerror', (error) => console.log(view.name, String(error)));
 	await page.goto(base + view.path);
 	await page.waitForLoadState('load');
+	// what is still being drawn is waited for
+	await page.getByText('Drawing the pages').first().waitFor({ state: 'hidden' });
 	await page.waitForTimeout(900);
 	if ('fill' in view && view.fill) {
 		for (const [id, text] of Object.entries(view.fill)) await page.fill(`#${id}`, text);

@@ -64,6 +64,9 @@ const overUsual: Readonly<Record<HeatFamily, number>> = {
 	slow: Infinity
 };
 
+/** The same for a cut that is pulled (calibrated to an hour under pressure). */
+const pulledOverUsual = 1.75;
+
 const mapped = ({ from, likely, to }: CookValues, f: (value: number) => number): CookValues => ({
 	from: f(from),
 	likely: f(likely),
@@ -92,7 +95,13 @@ export function targetOf(input: ConvertInput, tables: TableCache): Target {
 	const carriedTo = (method: Method, value: number): number => {
 		const [here, there] = [heatFamilyOf(method), heatFamilyOf(told)];
 		const to = windowOf(method);
-		if (here === there || sameEverywhere) return clip(value, to);
+		if (here === there) return clip(value, to);
+		// a whole cut is pulled anywhere, but not for longer than that asks
+		if (sameEverywhere)
+			return Math.min(
+				clip(value, to),
+				wetForLong.has(here) ? Infinity : to.usual * pulledOverUsual
+			);
 		const carried =
 			wetForLong.has(here) && wetForLong.has(there)
 				? carriedOver(value, endToEnd(own), endToEnd(to))
