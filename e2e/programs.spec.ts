@@ -9,6 +9,8 @@ test('another program reads packs and writes readings and deeds with a token of 
 }) => {
 	const api = `${baseURL}/api/v1`;
 	expect((await request.get(`${api}/packs`)).status()).toBe(401);
+	// an address written otherwise is the same address
+	expect((await request.get(api.replace('/api/', '/%61pi/') + '/packs')).status()).toBe(401);
 	expect((await request.get(`${api}/openapi.json`)).ok()).toBe(true);
 	await page.goto('/household/device');
 	await page.getByRole('button', { name: 'Make a token' }).click();

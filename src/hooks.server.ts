@@ -140,9 +140,9 @@ async function gateFor(event: RequestEvent) {
 	});
 }
 
-/** What is for other programs needs a token, also on this machine; only its description does not. */
-const asksAsProgram = (pathname: string) =>
-	pathname.startsWith('/api/v1/') && pathname !== '/api/v1/openapi.json';
+/** What is for other programs needs a token, also on this machine, however its address is written; only its description does not. */
+const asksAsProgram = ({ route }: RequestEvent) =>
+	(route.id ?? '').startsWith('/api/v1/') && route.id !== '/api/v1/openapi.json';
 
 /** What a form that cannot be kept gets: what was typed stays where it is. */
 function noRoom(request: Request): Response {
@@ -203,7 +203,7 @@ const answer: Handle = async ({ event, resolve }) => {
 	if (gate === 'sign-in')
 		redirect(303, `/sign-in?to=${encodeURIComponent(event.url.pathname + event.url.search)}`);
 	if (
-		asksAsProgram(event.url.pathname) &&
+		asksAsProgram(event) &&
 		!(await programOf(dataDir(), event.request.headers.get('authorization')))
 	)
 		return json(

@@ -1,3 +1,4 @@
+import type { Bowl } from '../kitchen/appliance-parameters.ts';
 import type { DishKind, DishKindRule, HeatFamily } from '../published/dish-kinds.ts';
 import type { Advice, ReasonCode } from '../rules/reasons.ts';
 import type { Effort, TableCache } from './run/effort.ts';
@@ -102,6 +103,12 @@ export interface Appliance<M extends AnyMethod = AnyMethod> {
 	readonly slow?: boolean;
 	/** Hours in danger are counted to this temperature of the coldest, °C: what is held warmer is pasteurised there. */
 	readonly dangerToC?: number;
+	/** It may go on while nobody is at home. */
+	readonly runsAlone?: boolean;
+	/** What the household says of its own, where it says anything. */
+	ownOf?(
+		of: Pick<CookQuestion, 'slowCooker' | 'pressureCooker' | 'oven'>
+	): { measured?: boolean; bowl?: Bowl } | undefined;
 	/** A hold under pressure: times are minutes at pressure, and none is set shorter than this. */
 	readonly leastHoldMin?: number;
 

@@ -47,6 +47,10 @@ export function applianceOf({ appliance }: Pick<Method, 'appliance'>): Appliance
 	return found;
 }
 
+/** Times are minutes at pressure: it is closed meanwhile, and opened at the end. */
+export const isAtPressure = (method: Method): boolean =>
+	applianceOf(method).leastHoldMin !== undefined;
+
 /** One key a way, whatever order its fields came in from the database. */
 export const methodKey = (method: Method): string => JSON.stringify(Object.entries(method).sort());
 

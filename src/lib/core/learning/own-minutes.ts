@@ -1,4 +1,4 @@
-import { applianceOf } from '../appliances/index.ts';
+import { isAtPressure } from '../appliances/index.ts';
 import { cookCurve } from '../cooking/conversion/cook-curve.ts';
 import { valueAt } from '../appliances/run/timeline.ts';
 import { unlearned, type MeasuredCook } from './observe.ts';
@@ -22,7 +22,7 @@ function coreAfter(
 	asked: Omit<MeasuredCook, 'coreC' | 'setMin'>,
 	longestMin: number
 ): (setMin: number) => number | null {
-	if (applianceOf(asked.method).leastHoldMin !== undefined)
+	if (isAtPressure(asked.method))
 		return (setMin) => cookCurve({ ...asked, setMin })?.coldestC.at(-1) ?? null;
 	const curve = cookCurve({ ...asked, setMin: longestMin });
 	return (setMin) => curve && valueAt({ setMin: curve.minutes }, curve.coldestC, setMin);

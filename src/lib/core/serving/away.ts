@@ -1,3 +1,4 @@
+import { applianceOf } from '../appliances/index.ts';
 import type { CookOption } from '../cooking/conversion/conversion.ts';
 import type { RouteName } from './route-name.ts';
 import type { StartPlan } from './when-to-start.ts';
@@ -42,7 +43,8 @@ export function aroundAway(
 		option.goodUntilMin === null || startAtMs + option.goodUntilMin * 60_000 >= serveAtMs;
 	const alone =
 		!runsAlone ||
-		(option.method.appliance === 'slow-cooker' && (staysGood || startAtMs === plan.startAtMs));
+		((applianceOf(option.method).runsAlone ?? false) &&
+			(staysGood || startAtMs === plan.startAtMs));
 	const inWater = route === 'softened' || route === 'cold-water';
 	const waterAlone = inWater && outMs !== null && outMs < away.toMs && startAtMs > away.fromMs;
 	const begunMs = outMs ?? startAtMs;

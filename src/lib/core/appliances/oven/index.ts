@@ -118,6 +118,7 @@ export const oven: Appliance<OvenCooking> = {
 	],
 	longestMin: 12 * 60,
 	preheatMin: ({ oven: own }) => preheatMinOf(own),
+	ownOf: (of) => of.oven,
 	cooksOn: true,
 	judge({ scenario: { question, method, state, dish } }, add) {
 		if (state === 'frozen' && dish === 'filled') add('good', 'glass-from-frozen');

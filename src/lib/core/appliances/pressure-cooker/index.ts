@@ -76,6 +76,7 @@ export const pressureCooker: Appliance<PressureCooking> = {
 	longestMin: 240,
 	cooksOn: true,
 	leastHoldMin: 2,
+	ownOf: (of) => of.pressureCooker,
 	judge({ scenario: { question, state }, longMin, thicknessM }, add) {
 		if (question.kind === 'tough-cut' && question.massKg > wholeCutKg)
 			add('good', 'cut-in-pieces', { massKg: question.massKg, limitKg: wholeCutKg });

@@ -81,6 +81,8 @@ export const slowCooker: Appliance<SlowCooking> = {
 	longestMin: 16 * 60,
 	cooksOn: true,
 	slow: true,
+	runsAlone: true,
+	ownOf: (of) => of.slowCooker,
 	judge({ scenario: { question, state }, longMin }, add) {
 		if (dishKinds[question.kind].inPan) add('caution', 'poor-in-slow-cooker');
 		if (question.kind === 'fish')

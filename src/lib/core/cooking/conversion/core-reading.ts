@@ -1,7 +1,7 @@
 import { requireRange } from '../../require-range.ts';
 import type { ConvertInput, Spread } from './conversion.ts';
 import { cookCurve } from './cook-curve.ts';
-import type { Method, State } from '../../appliances/index.ts';
+import { isAtPressure, type Method, type State } from '../../appliances/index.ts';
 
 /** How much slower or faster than forecast a single reading may make a cook (judgement: a probe can lie off the middle). */
 const widest = { from: 0.5, to: 2 } as const;
@@ -35,14 +35,12 @@ export function afterReading(input: {
 	// hot enough, it is the clock that tells how tender
 	if (tempC >= convert.coreC)
 		return {
-			moreMin:
-				method.appliance === 'pressure-cooker' ? 0 : Math.max(0, input.setMin.likely - elapsedMin)
+			moreMin: isAtPressure(method) ? 0 : Math.max(0, input.setMin.likely - elapsedMin)
 		};
 	const should = Math.max(1, when(tempC));
 	const pace = Math.min(widest.to, Math.max(widest.from, elapsedMin / should));
-	const whole =
-		method.appliance === 'pressure-cooker'
-			? when(convert.coreC)
-			: Math.max(input.setMin.likely, when(convert.coreC));
+	const whole = isAtPressure(method)
+		? when(convert.coreC)
+		: Math.max(input.setMin.likely, when(convert.coreC));
 	return { moreMin: Math.max(leastMoreMin, (whole - should) * pace) };
 }

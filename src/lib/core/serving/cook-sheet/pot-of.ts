@@ -1,6 +1,6 @@
 import type { CarriedOn } from '../../cooking/conversion/carry-on.ts';
 import type { CookOption, Spread } from '../../cooking/conversion/conversion.ts';
-import type { State } from '../../appliances/index.ts';
+import { isAtPressure, type State } from '../../appliances/index.ts';
 import type { SheetPot } from './sheet-plan.ts';
 
 /** A way of a card as the pot of a sheet; null for one that is refused or never ready. */
@@ -13,7 +13,7 @@ export function potOf(option: CookOption): SheetPot | null {
 		setMin,
 		totalMin,
 		preheatMin: option.preheatMin ?? 0,
-		comeUpMin: method.appliance === 'pressure-cooker' ? (option.comeUpMin ?? 0) : null,
+		comeUpMin: isAtPressure(method) ? (option.comeUpMin ?? 0) : null,
 		addLiquidL: option.addLiquidL,
 		goodUntilMin: option.goodUntilMin,
 		readyAtMs: null

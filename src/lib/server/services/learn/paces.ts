@@ -68,10 +68,8 @@ export async function appliancePaces(
 }
 
 /** Whether the household has measured what an appliance really does. */
-function isMeasured({ slowCooker, pressureCooker, oven }: Household, appliance: ApplianceName) {
-	const known = { 'slow-cooker': slowCooker, 'pressure-cooker': pressureCooker, oven };
-	return appliance in known && known[appliance as keyof typeof known].measured === true;
-}
+const isMeasured = (house: Household, appliance: ApplianceName): boolean =>
+	applianceOf({ appliance }).ownOf?.(house)?.measured === true;
 
 /** Forecasts of cooks that have none with the appliances as they are, made and kept. */
 async function withForecasts(

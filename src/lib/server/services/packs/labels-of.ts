@@ -1,14 +1,10 @@
-import {
-	type LabelPaper,
-	type LabelPaperKey,
-	labelPapers,
-	tenderC
-} from '../../../core/published/index.ts';
+import { type LabelPaper, labelPapers, tenderC } from '../../../core/published/index.ts';
 import { labelContent, type LabelContent } from '../../../labels/label-content.ts';
 import type { Habit } from '../../../present/habit.ts';
 import type { LabelSetup } from '../../db/schema/index.ts';
 import type { Compute } from '../../core-worker.ts';
 import { cardOfToday, ownCardInput } from './card-of-today.ts';
+import { own } from '../../own.ts';
 import type { Db } from '../../db/db.ts';
 import { packsByCode, packsOfPacking, type PackWithCard } from '../../queries/packs.ts';
 
@@ -65,7 +61,7 @@ export function labelOf(pack: PackWithCard, habit: Habit): LabelContent {
 /** A label paper by its key: one that is sold everywhere, or the household's own. Null when there is none. */
 export function paperOf(key: string | null, setup: LabelSetup): LabelPaper | null {
 	if (key === null) return null;
-	return labelPapers[key as LabelPaperKey] ?? setup.own?.[key] ?? null;
+	return own(labelPapers, key) ?? own(setup.own ?? {}, key) ?? null;
 }
 
 /** The paper in force: as asked, as used last, or the usual one of the household's part of the world. */

@@ -1,4 +1,4 @@
-import { methodKey } from '../../../core/appliances/index.ts';
+import { isAtPressure, methodKey } from '../../../core/appliances/index.ts';
 import { type CookCard, goesIn, lastPot, type RouteName } from '../../../core/serving/index.ts';
 import type { CookSheetRow } from '../../queries/cook-sheets.ts';
 
@@ -22,7 +22,7 @@ export function cookOfSheet(sheet: CookSheetRow | null, card: CookCard): Propose
 	const inAtMs = ticks[goesIn(plan.pots.length - 1)];
 	const reading = readings.at(-1);
 	// under pressure what counts is the hold, which nobody ticks
-	const isTimed = pot.method.appliance !== 'pressure-cooker' && inAtMs !== undefined;
+	const isTimed = !isAtPressure(pot.method) && inAtMs !== undefined;
 	const untilMs = reading?.atMs ?? ticks.ready ?? endedAtMs;
 	const setMin =
 		isTimed && untilMs && untilMs > inAtMs ? (untilMs - inAtMs) / 60_000 : pot.setMin.likely;

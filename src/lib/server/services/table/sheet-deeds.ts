@@ -1,4 +1,4 @@
-import { defaultMethods, methodKey } from '../../../core/appliances/index.ts';
+import { applianceOf, defaultMethods, methodKey } from '../../../core/appliances/index.ts';
 import type { CarriedOn, CookBegun } from '../../../core/cooking/index.ts';
 import {
 	cookSheet,
@@ -106,7 +106,7 @@ export async function otherPots(
 		(method) =>
 			(off || methodKey(method) !== methodKey(now)) &&
 			// nothing is made to wait in a slow cooker that began elsewhere, or has waited in a cold one
-			(method.appliance !== 'slow-cooker' || (now.appliance === 'slow-cooker' && !off))
+			(!applianceOf(method).slow || (applianceOf(now).slow === true && !off))
 	);
 	const found = await compute('carry-on', { begun, methods });
 	return found.filter(({ advice }) => advice !== 'refused');

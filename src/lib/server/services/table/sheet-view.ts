@@ -1,4 +1,4 @@
-import type { Bowl } from '../../../core/kitchen/index.ts';
+import { applianceOf } from '../../../core/appliances/index.ts';
 import { cookSheet } from '../../../core/serving/index.ts';
 import { sheetNow, stepText, type StepFacts } from '../../../present/sheet-words.ts';
 import type { Habit } from '../../../present/habit.ts';
@@ -13,10 +13,6 @@ export function stepFactsOf({
 }: Pick<CookSheetRow, 'plan' | 'facts' | 'convert'>): StepFacts {
 	const { kind, blockCount = 1 } = convert;
 	const { state, coreC, tenderC, inPan, block, lateTexts, serveWith, hotMin } = facts;
-	const bowls: Partial<Record<string, Bowl>> = {
-		'slow-cooker': convert.slowCooker?.bowl,
-		'pressure-cooker': convert.pressureCooker?.bowl
-	};
 	return {
 		kind,
 		state,
@@ -25,7 +21,7 @@ export function stepFactsOf({
 		inPan,
 		blocks: blockCount,
 		block,
-		bowl: bowls[plan.pots[0].method.appliance],
+		bowl: applianceOf(plan.pots[0].method).ownOf?.(convert)?.bowl,
 		lateTexts,
 		serveWith,
 		hotMin
