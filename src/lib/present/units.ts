@@ -30,7 +30,7 @@ export function volumeText(litres: number, habit: Habit): string {
 			const mark = cups < 0.24 ? null : marked(cups);
 			return mark
 				? `${mark} ${cups < 1.03 ? 'cup' : 'cups'}`
-				: `${trim(Math.max(0.5, upTo(cups * 32, 1) / 2), 1)} tbsp`;
+				: `${trim(Math.max(0.5, upTo(cups * 64, cups < spoonsInHalves ? 1 : 2) / 4), 2)} tbsp`;
 		}
 		return `${trim(cups / 4, 1)} qt`;
 	}
@@ -45,6 +45,8 @@ function upTo(value: number, grain: number): number {
 	return nearest < value * (1 - short01) ? Math.ceil(value / grain) * grain : nearest;
 }
 const short01 = 0.03;
+/** Up to so many cups spoons are told in quarters, from there on in halves. */
+const spoonsInHalves = 0.25;
 const over01 = 0.18;
 
 const marks = ['', '¼', '⅓', '½', '⅔', '¾'] as const;

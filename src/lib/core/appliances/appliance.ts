@@ -89,6 +89,8 @@ export interface Appliance<M extends AnyMethod = AnyMethod> {
 	start(scenario: Scenario<M>, u: Unknowns, effort: Effort, tables: TableCache): RunningCook;
 	/** Which unknowns matter. */
 	unknowns(scenario: Scenario<M>): UnknownName[];
+	/** What its parameters leave open beside them, as a logarithm: how a block is broken up, how a flame is set. */
+	readonly unsureLog?: number;
 	/** Longest that is simulated, minutes from switching on, or at pressure. */
 	readonly longestMin: number;
 	/** It gets hot before the food goes in, minutes. */

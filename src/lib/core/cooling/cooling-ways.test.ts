@@ -75,7 +75,10 @@ describe('ways to cool a dish', () => {
 	});
 	it('a full dish of 4 L has a way, cut in portions; twelve hot litres are not sent into a freezer nobody knows', () => {
 		const deep = { ...asked, litres: 4, vessel: pan, freezerTakesKg: undefined };
-		assert.equal(coolingWays(deep).proposed, 'cut-portions-freezer');
+		const found = coolingWays(deep);
+		assert.notEqual(found.proposed, null);
+		const cut = found.ways.find(({ name }) => name === 'cut-portions-freezer');
+		assert.deepEqual([cut?.verdict, cut?.tooMuchForRefrigerator], ['pass', false]);
 		const much = coolingWays({ ...deep, litres: 12, vessel: asked.vessel });
 		assert.ok(much.ways.find(({ name }) => name === 'portions-freezer')?.tooMuchForRefrigerator);
 	});

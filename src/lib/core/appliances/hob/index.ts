@@ -74,6 +74,8 @@ export const hob: Appliance<HobCooking> = {
 		);
 	},
 	unknowns: ({ piece }) => ['power', 'loss', ...insideUnknowns(piece === null), 'startTemperature'],
+	// by hand and by eye
+	unsureLog: 0.1,
 	longestMin: 8 * 60,
 	preheatMin: (question, method) =>
 		intoBoiling(question)

@@ -20,7 +20,7 @@ export interface Effort {
  * within 1.5 % and 4 % (`npm run bench` prints it).
  */
 export const efforts = {
-	likely: { fineness: 'medium', slowS: 120, pressureS: 20, releaseS: 40, holdMin: 2 },
+	likely: { fineness: 'medium', slowS: 90, pressureS: 15, releaseS: 30, holdMin: 2 },
 	spread: { fineness: 'coarse', slowS: 180, pressureS: 20, releaseS: 60, holdMin: 3 }
 } as const satisfies Record<string, Effort>;
 

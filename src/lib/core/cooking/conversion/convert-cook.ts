@@ -80,7 +80,7 @@ function bothStates(
 		return { frozen, thawed: way('thawed', { notAfter: frozen.likely }) };
 	}
 	const thawed = way('thawed', {});
-	return { thawed, frozen: way('frozen', { notBefore: thawed.likely }) };
+	return { thawed, frozen: way('frozen', { notBefore: thawed }) };
 }
 
 function check(input: ConvertInput): void {

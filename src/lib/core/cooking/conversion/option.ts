@@ -43,8 +43,8 @@ export interface LikelyTimes {
 
 /** What is known of a way from the same one in the other state. */
 export interface WayBounds {
-	/** never sooner than this */
-	notBefore?: LikelyTimes;
+	/** never sooner than this, at either end, nor fewer hours in danger */
+	notBefore?: Way;
 	/** cooked no longer than this, as far as it is safe by then */
 	notAfter?: LikelyTimes;
 }
@@ -124,10 +124,8 @@ export function wayOf({
 	const safeMin = safe * slower;
 	const ofKind = Math.max(safeMin, Math.min(asWanted, notAfter?.setMin ?? Infinity));
 	const computed = Math.max(safeMin, ofKind + learnedMinutes(input, method, state));
-	const least = Math.max(
-		atPressure ? Math.min(leastHoldMin, recipe ?? Infinity) : 0,
-		notBefore?.setMin ?? 0
-	);
+	const leastHold = atPressure ? Math.min(leastHoldMin, recipe ?? Infinity) : 0;
+	const least = Math.max(leastHold, notBefore?.likely.setMin ?? 0);
 	const likely = Math.max(computed, least);
 	const whole = likely + comeUp;
 	/** the same moment of the run as computed */
@@ -136,7 +134,7 @@ export function wayOf({
 		? valueAt(likelyRun, likelyRun.totalMin, atLikely) - atLikely - (likelyRun.comeUpMin ?? 0)
 		: appliance.standMin;
 	const before = option.preheatMin ?? 0;
-	const likelyTotal = Math.max(before + whole + afterSet, notBefore?.totalMin ?? 0);
+	const likelyTotal = Math.max(before + whole + afterSet, notBefore?.likely.totalMin ?? 0);
 	const after = likelyTotal - before - whole;
 	const hazardAt = (run: Timeline, min: number) => {
 		// what is held warmer than anything grows is counted to there
@@ -163,7 +161,7 @@ export function wayOf({
 			});
 			const ready = readyMin(run, to);
 			return {
-				minutes: ready === null ? null : Math.max(ready, least / slower) + (run.comeUpMin ?? 0),
+				minutes: ready === null ? null : Math.max(ready, leastHold / slower) + (run.comeUpMin ?? 0),
 				hazardH: hazardAt(run, ready ?? Infinity)
 			};
 		};
@@ -188,7 +186,7 @@ export function wayOf({
 		}
 		const range = recipeHalfRange(likelyRun, goal, wanted);
 		// what its cooks say of the next one takes the place of what is usual for its kind
-		const unsure = pace ? 0 : modelLog;
+		const unsure = pace ? 0 : Math.hypot(modelLog, appliance.unsureLog ?? 0);
 		const fast01 = pace ? pace.from / pace.factor : spread.fast01;
 		const slow01 = pace ? pace.to / pace.factor : spread.slow01;
 		const upLog = Math.hypot(Math.log(Math.max(1, slow01)), range.up, unsure);
@@ -199,11 +197,19 @@ export function wayOf({
 			from: whole * Math.exp(-downLog * (solidLog > upLog ? shorter01 : 1)),
 			to: whole * Math.exp(Math.max(upLog, solidLog))
 		};
+		// where the other state rules the time, its end and its hours are this one's too
+		const other = computed < least && notBefore ? notBefore.option() : null;
+		const otherMin = other?.setMin ?? other?.computedMin;
 		const set: Spread = {
-			from: Math.max(Math.min(least, likely), bounds.from - comeUp),
+			from: Math.max(Math.min(leastHold, likely), bounds.from - comeUp, otherMin?.from ?? 0),
 			likely,
-			to: bounds.to - comeUp
+			to: Math.max(bounds.to - comeUp, otherMin?.to ?? 0)
 		};
+		if (other?.hazardH)
+			option.hazardH = {
+				likely: Math.max(option.hazardH.likely, other.hazardH.likely),
+				worst: Math.max(option.hazardH.worst, other.hazardH.worst)
+			};
 		const total: Spread = {
 			from: before + comeUp + set.from + after,
 			likely: likelyTotal,
@@ -226,7 +232,11 @@ export function wayOf({
 		}
 		return option;
 	};
-	return { likely: { method, state, setMin: likely, totalMin: likelyTotal }, option: withRange };
+	let made: CookOption | null = null;
+	return {
+		likely: { method, state, setMin: likely, totalMin: likelyTotal },
+		option: () => (made ??= withRange())
+	};
 }
 
 /** Minutes this household adds to a dish in this appliance from this state, or takes off. */

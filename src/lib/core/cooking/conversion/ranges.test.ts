@@ -85,8 +85,11 @@ it('ranges hold four cooks in five, thawed and frozen, in every appliance (Monte
 			for (let i = 0; i < 60; i++, all++) {
 				const u: Unknowns = { ...asLikely };
 				for (const name of appliance.unknowns(scenario)) u[name] = within(random());
-				// and what no parameter says: ± 8 %
-				const min = (took(u) / base) * (set.likely + comeUp) * Math.exp(0.08 * within(random()));
+				// and what no parameter says: ± 8 %, on the hob more
+				const min =
+					(took(u) / base) *
+					(set.likely + comeUp) *
+					Math.exp(Math.hypot(0.08, appliance.unsureLog ?? 0) * within(random()));
 				if (min >= set.from + comeUp && min <= set.to + comeUp) inside++;
 			}
 		}
