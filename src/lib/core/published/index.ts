@@ -6,13 +6,7 @@ export { coreTemperaturesC, type CoreTemperatureClass } from './core-temperature
 export { cookerFill01, dayWork, placeL } from './day-work.ts';
 export { dishKindNames, dishKinds, tenderC, type DishKind } from './dish-kinds.ts';
 export { freezerKinds, type FreezerKind } from './freezer-kinds.ts';
-export {
-	labelPaperKeys,
-	labelPapers,
-	rollPaper,
-	type LabelPaper,
-	type LabelPaperKey
-} from './label-papers.ts';
+export { labelPaperKeys, labelPapers, rollPaper, type LabelPaper } from './label-papers.ts';
 export { lateKinds } from './late-additions.ts';
 export { mostBareHours, possibleMin } from './recipe-times.ts';
 export { sources, type SourceKey } from './sources.ts';
