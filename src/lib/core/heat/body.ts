@@ -1,4 +1,5 @@
 import { gridOf, type Axis, type Fineness, type Grid } from './grid.ts';
+import { rangeOf } from './range-of.ts';
 import type { Shape } from './shape.ts';
 import { rowLength, rowOf, type ThermalTable } from './thermal-table.ts';
 
@@ -12,6 +13,11 @@ export interface Faces {
 	bottom: Face;
 	top: Face;
 }
+
+/** A step is not divided below this, s. */
+const leastStepS = 0.25;
+/** So far past everything around it a cell may be by round-off and by sweeping one axis after another, K. */
+const pastK = 0.5;
 
 /** All faces in the same surroundings. */
 export function facesIn(
@@ -41,6 +47,8 @@ export class Body {
 		upper: Float64Array;
 		rhs: Float64Array;
 	};
+	/** the cells before a step that may have to be taken again */
+	private readonly before: Float64Array;
 	private flip = false;
 
 	constructor(shape: Shape, table: ThermalTable, startC: number, fineness: Fineness) {
@@ -50,6 +58,7 @@ export class Body {
 		const longest = Math.max(...this.grid.axes.map((a) => a.n));
 		const array = () => new Float64Array(longest);
 		this.line = { heat: array(), store: array(), upper: array(), rhs: array() };
+		this.before = new Float64Array(this.grid.cells);
 	}
 
 	/** An independent copy that shares grid and table. */
@@ -136,8 +145,33 @@ export class Body {
 		return sum * this.grid.copies;
 	}
 
-	/** Advances by `dtS` seconds; returns the heat taken in by the whole piece, J. */
+	/**
+	 * Advances by `dtS` seconds; returns the heat taken in by the whole piece, J. A step that carried a thin cell out of its latent peak
+	 * and past everything around it is taken again in halves.
+	 */
 	step(dtS: number, faces: Faces): number {
+		const { before, enthalpy } = this;
+		before.set(enthalpy);
+		const heatJ = this.sweeps(dtS, faces);
+		if (dtS <= leastStepS || !this.isPast(before, faces)) return heatJ;
+		enthalpy.set(before);
+		return this.step(dtS / 2, faces) + this.step(dtS / 2, faces);
+	}
+
+	/** Whether a cell is warmer, or colder, than every cell was and everything around it is: heat flows no such way. */
+	private isPast(before: Float64Array, { side, bottom, top }: Faces): boolean {
+		const [had, now] = [rangeOf(before), rangeOf(this.enthalpy)];
+		let coldestC = this.tempAt(had.least);
+		let warmestC = this.tempAt(had.most);
+		for (const { hWPerM2K, ambientC } of [side, bottom, top]) {
+			if (hWPerM2K <= 0) continue;
+			if (ambientC < coldestC) coldestC = ambientC;
+			if (ambientC > warmestC) warmestC = ambientC;
+		}
+		return this.tempAt(now.least) < coldestC - pastK || this.tempAt(now.most) > warmestC + pastK;
+	}
+
+	private sweeps(dtS: number, faces: Faces): number {
 		const [x, y, z] = this.grid.axes;
 		this.flip = !this.flip;
 		const sideOnly = { low: null, high: faces.side };
