@@ -12,6 +12,7 @@ export default defineConfig({
 				entry: 'src/entry.ts',
 				prove: 'src/prove.ts',
 				'core-jobs': 'src/lib/workers/core-jobs.worker.ts',
+				'check-copy': 'src/lib/server/copies/check-copy.worker.ts',
 				archive: 'src/lib/server/copies/archive.worker.ts',
 				reading: 'src/lib/server/reading/reading.worker.ts'
 			},

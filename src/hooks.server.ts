@@ -41,6 +41,7 @@ import {
 	type Opened
 } from '$lib/server/db/open';
 import { closeStreams, hearChanges, tellChange } from '$lib/server/live/changes';
+import { DatabaseBehind, DatabaseUnsound } from '$lib/server/db/soundness';
 import { proof } from '$lib/server/proof';
 import { followProbes } from '$lib/server/probes/follow-probes';
 import { startReading } from '$lib/server/reading/read-pasted';
@@ -67,6 +68,7 @@ function exitCodeOf(error: unknown): number | null {
 	if (error instanceof FolderUnwritable) return 5;
 	if (error instanceof ServerUnreachable) return 7;
 	if (error instanceof NewerDatabase) return 8;
+	if (error instanceof DatabaseUnsound || error instanceof DatabaseBehind) return 9;
 	return error instanceof DatabaseDamaged ? 6 : null;
 }
 

@@ -13,6 +13,7 @@ import { exportAll } from '../queries/backup.ts';
 import { makeSafeCopy } from '../services/household/safe-copy.ts';
 import { addFreezer } from '../writes/household.ts';
 import { copiesDir, makeCopy, outdated, sweepParts } from './copy-folder.ts';
+import { provenOf, proveCopy } from './proven.ts';
 import { NoSoundCopy, restoreCopy } from './restore-copy.ts';
 
 const options = (dataDir: string) => ({
@@ -59,7 +60,7 @@ describe('safe copies', () => {
 	});
 
 	it('made while others write, it holds all they wrote up to a moment, and nobody is turned away', async () => {
-		const { db, client, dump, close } = await openDatabase(options(dir));
+		const { db, client, close, ...opened } = await openDatabase(options(dir));
 		await client.exec('create table tally (n int)');
 		let written = 0;
 		let isMade = false;
@@ -70,7 +71,7 @@ describe('safe copies', () => {
 			}
 		})();
 		const before = written;
-		const { name } = await makeCopy({ dump }, dir, 1);
+		const { name } = await makeCopy(opened, dir, 1);
 		isMade = true;
 		await writing;
 		assert.ok(written > before);
@@ -86,13 +87,32 @@ describe('safe copies', () => {
 		await close();
 	});
 
+	it('of a database that lost rows none is made, and none that lacks rows is proven', async () => {
+		const { client, close, ...opened } = await openDatabase(options(dir));
+		const whole = await makeCopy(opened, dir, 3);
+		await proveCopy(copiesDir(dir), whole.name, 3);
+		// as if a freezer were gone that nobody took out
+		await client.exec(`update row_counts set n = n + 1 where name = 'freezers'`);
+		await assert.rejects(makeCopy(opened, dir, 4), {
+			name: 'DatabaseUnsound',
+			message: /1 rows of 2/
+		});
+		const lacking = await makeCopy({ ...opened, sound: async () => undefined }, dir, 4);
+		await assert.rejects(proveCopy(copiesDir(dir), lacking.name, 4), /not whole.*freezers/);
+		assert.deepEqual([...(await provenOf(copiesDir(dir)))], [whole.name]);
+		await client.exec(`update row_counts set n = n - 1 where name = 'freezers'`);
+		await rm(join(copiesDir(dir), lacking.name));
+		await close();
+	});
+
 	it('one that cannot be made is said in words, and leaves nothing behind', async () => {
 		const was = await readdir(copiesDir(dir));
 		const into = async (file: string) => {
 			await writeFile(file, 'half');
 			throw new Error('no space left on device');
 		};
-		const make = () => makeCopy({ dump: { kind: 'tar', into } }, dir, 2);
+		const make = () =>
+			makeCopy({ dump: { kind: 'tar', into }, sound: async () => undefined }, dir, 2);
 		const said = await makeSafeCopy({ make });
 		assert.match(said.ok ? '' : said.message, /No safe copy .*no space left.*try again/s);
 		assert.deepEqual(await readdir(copiesDir(dir)), was);
@@ -116,14 +136,17 @@ describe('safe copies', () => {
 			const madeAtMs = nowMs - i * 6 * 3_600_000;
 			return { name: String(i), madeAtMs, bytes: 1 };
 		});
-		const gone = new Set(outdated(copies, nowMs));
+		const gone = new Set(outdated(copies, nowMs, new Set()));
 		const kept = copies.filter((copy) => !gone.has(copy));
 		assert.deepEqual(kept.slice(0, 10), copies.slice(0, 10));
 		const days = kept.map(({ madeAtMs }) => Math.floor(madeAtMs / dayMs));
 		assert.ok(new Set(days).size >= 29 && new Set(days).size <= 31);
 		assert.equal(new Set(days.slice(10)).size, days.slice(10).length);
 		assert.ok(kept.every(({ madeAtMs }) => nowMs - madeAtMs <= 30 * dayMs));
-		assert.deepEqual(outdated([], nowMs), []);
+		assert.deepEqual(outdated([], nowMs, new Set()), []);
+		// the last that was proven stays, however old
+		assert.ok(!outdated(copies, nowMs, new Set(['201', '239'])).some(({ name }) => name === '201'));
+		assert.ok(outdated(copies, nowMs, new Set(['201', '239'])).some(({ name }) => name === '239'));
 	});
 
 	it('takes away what a cut left half written; a folder that cannot be written to is said in a sentence', async () => {

@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs';
 import { mkdir, readdir, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { fillWhole } from '../whole-file.ts';
+import { provenOf } from './proven.ts';
 
 /** The newest copies are all kept; of those before them the last of each day, for so many days. */
 const keptNewest = 10;
@@ -47,31 +48,43 @@ export async function listCopies(dataDir: string): Promise<SafeCopy[]> {
 }
 
 /**
- * Writes a dump of the whole database beside the data and forces it to the disk; then drops what need not be kept any
+ * Writes a dump of the whole database beside the data and forces it to the disk, if it is sound (throws `DatabaseUnsound`); then drops what need not be kept any
  * more. A half-written copy never has a copy's name.
  */
 export async function makeCopy(
-	{ dump }: { readonly dump: Dump },
+	{ dump, sound }: { readonly dump: Dump; sound(): Promise<void> },
 	dataDir: string,
 	nowMs: number
 ): Promise<SafeCopy> {
+	await sound();
 	const dir = copiesDir(dataDir);
 	await mkdir(dir, { recursive: true, mode: 0o700 });
 	const name = `almacen-${new Date(nowMs).toISOString().replaceAll(':', '-')}.${dump.kind}.gz`;
 	const path = join(dir, name);
 	await fillWhole(path, (unfinished) => dump.into(unfinished));
-	for (const old of outdated(await listCopies(dataDir), nowMs)) await rm(join(dir, old.name));
+	for (const old of outdated(await listCopies(dataDir), nowMs, await provenOf(dir)))
+		await rm(join(dir, old.name));
 	return { name, madeAtMs: nowMs, bytes: (await stat(path)).size };
 }
 
-/** Copies that go: neither among the newest nor the last of their day within a month. `copies` newest first. */
-export function outdated(copies: readonly SafeCopy[], nowMs: number): SafeCopy[] {
+/** Copies that go: neither among the newest nor the last of their day within a month, nor the last that was proven. `copies` newest first. */
+export function outdated(
+	copies: readonly SafeCopy[],
+	nowMs: number,
+	proven: ReadonlySet<string>
+): SafeCopy[] {
+	const lastProven = copies.find(({ name }) => proven.has(name));
 	const days = new Set<number>();
-	return copies.filter(({ madeAtMs }, i) => {
+	return copies.filter((copy, i) => {
+		const { madeAtMs } = copy;
 		const day = Math.floor(madeAtMs / dayMs);
 		const isLastOfDay = !days.has(day);
 		days.add(day);
-		return i >= keptNewest && !(isLastOfDay && nowMs - madeAtMs < keptDays * dayMs);
+		return (
+			i >= keptNewest &&
+			copy !== lastProven &&
+			!(isLastOfDay && nowMs - madeAtMs < keptDays * dayMs)
+		);
 	});
 }
 

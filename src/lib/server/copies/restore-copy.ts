@@ -1,8 +1,11 @@
 import { existsSync } from 'node:fs';
 import { mkdir, readFile, rename, rm } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
+import { drizzle } from 'drizzle-orm/pglite';
+import type { Db } from '../db/db.ts';
 import { openDurable } from '../db/durable-fs.ts';
 import { lockDataFolder } from '../db/lock.ts';
+import { checkRows, DatabaseUnsound, forgetLastSeen } from '../db/soundness/index.ts';
 import { syncPath, syncTree } from '../sync-tree.ts';
 import { troubleWith } from './sound-copy.ts';
 
@@ -41,6 +44,7 @@ export async function restoreCopy(input: {
 			await rename(pg, join(dir, setAside));
 		}
 		await rename(restoring, pg);
+		await forgetLastSeen(dir);
 		await syncPath(dir);
 		return { setAside, ...found };
 	} finally {
@@ -54,9 +58,9 @@ async function unpack(file: string, intoDir: string): Promise<{ dishes: number; 
 	try {
 		const dump = new Blob([new Uint8Array(await readFile(file))]);
 		const client = await openDurable(intoDir, { loadDataDir: dump });
-		const count = async (table: string) =>
-			(await client.query<{ n: number }>(`select count(*)::int as n from ${table}`)).rows[0].n;
-		const found = { dishes: await count('dishes'), packs: await count('packs') };
+		const { counts, unsound } = await checkRows(drizzle(client) as unknown as Db);
+		if (unsound.length > 0) throw new DatabaseUnsound('in it', unsound);
+		const found = { dishes: counts.dishes ?? 0, packs: counts.packs ?? 0 };
 		await client.close();
 		return found;
 	} catch (error) {

@@ -92,7 +92,7 @@ it('a server whose lock is taken away from it is told', async () => {
 	const dir = await mkdtemp(join(tmpdir(), 'almacen-lock-lost-'));
 	const told = new Promise<Error>((resolve) => {
 		void lockDataFolder(dir, resolve).then(() => {
-			for (const pid of holdersOf(join(dir, 'lock'))) process.kill(pid, 'SIGKILL');
+			for (const pid of holdersOf(dir)) process.kill(pid, 'SIGKILL');
 		});
 	});
 	// a server has other things that keep it running

@@ -29,15 +29,13 @@ export interface FolderLock {
 	release(): Promise<void>;
 }
 
-/** The file the lock lies on; in the folder itself, which only its owner can enter, so that no other user can take it. */
-const lockFile = 'lock';
 /** What flock answers when somebody else has it. */
 const takenCode = 9;
 /** A server that was killed lets go within moments: so long is waited for it, seconds. */
 const patienceS = 2;
 
 /**
- * A lock that lives and dies with the process. Where there is flock (util-linux, on every Debian), it lies on a file in the folder, and so
+ * A lock that lives and dies with the process. Where there is flock (util-linux, on every Debian), it lies on the folder itself, and so
  * holds between containers and network namespaces, too: a helper has it until this process's end closes its input, kill -9 and power
  * cut included. Elsewhere it is a listening socket in the folder. Throws `DataFolderInUse`, or `NoSoundLock` in a container without
  * flock. `lost` is called when the helper is ended by somebody else.
@@ -74,7 +72,8 @@ function flock(
 				String(patienceS),
 				'-E',
 				String(takenCode),
-				join(dir, lockFile),
+				// the folder itself: a file in it could be taken away under the lock
+				dir,
 				'sh',
 				'-c',
 				'echo held; exec cat'

@@ -10,6 +10,13 @@ import { ensureHousehold } from '../writes/household.ts';
 import { copiesDir, sweepParts, type Dump } from '../copies/copy-folder.ts';
 import { archiveFolder } from '../copies/archive-folder.ts';
 import { dumpServer } from '../copies/dump-server.ts';
+import {
+	ensureCounted,
+	keepLastSeen,
+	mendIndexes,
+	mustBeSound,
+	soundAtStart
+} from './soundness/index.ts';
 import { refuseNewer } from './newer.ts';
 import { openServer } from './server.ts';
 import { setTogether } from './together.ts';
@@ -22,6 +29,8 @@ export interface Opened {
 	readonly db: Db;
 	/** everything there is, for a safe copy */
 	readonly dump: Dump;
+	/** throws `DatabaseUnsound` where it has lost something */
+	sound(): Promise<void>;
 	/** room of what is gone, and what the planner goes by; a server sees to that itself and has none */
 	tidy?(): Promise<void>;
 	close(): Promise<void>;
@@ -116,16 +125,33 @@ export async function openDatabase(options: OpenOptions): Promise<OpenedFolder> 
 		const client = isFresh(dir, pgDir)
 			? await makeDatabase(dir, pgDir, options.preparedDump)
 			: await openExisting(dir, pgDir);
+		const where = `in ${dir}`;
+		const asItWas = drizzle(client) as unknown as Db;
+		try {
+			// a damaged index keeps its table from being read at all, and holds nothing that the table does not
+			await mendIndexes(client);
+			await soundAtStart(asItWas, where, dir);
+		} catch (error) {
+			await client.close();
+			throw error;
+		}
 		const db = await migrated(client, options.migrationsDir);
+		await keepLastSeen(db, dir, Date.now());
 		return {
 			db,
 			client,
+			sound: async () => {
+				await mendIndexes(client);
+				await mustBeSound(db, where);
+				await keepLastSeen(db, dir, Date.now());
+			},
 			dump: {
 				kind: 'tar',
 				into: (file) => archiveFolder(pgDir, file, (read) => client.runExclusive(read))
 			},
 			tidy: () => tidyTables(client),
 			close: async () => {
+				await keepLastSeen(db, dir, Date.now());
 				await client.close();
 				await lock.release();
 			}
@@ -140,7 +166,8 @@ export async function openDatabase(options: OpenOptions): Promise<OpenedFolder> 
 export async function openOnServer(url: string, migrationsDir: string): Promise<Opened> {
 	const { db, together, close } = await openServer(url, migrationsDir);
 	setTogether(together);
-	return { db, close, dump: { kind: 'sql', into: (file) => dumpServer(url, file) } };
+	const sound = () => mustBeSound(db, 'on the server');
+	return { db, close, sound, dump: { kind: 'sql', into: (file) => dumpServer(url, file) } };
 }
 
 /** Whether a database is to be made. Throws `DatabaseMissing` where something says that there was one. */
@@ -192,6 +219,7 @@ export async function migrated(client: PGlite, migrationsDir: string): Promise<D
 	const db = drizzle(client, { schema, casing: 'snake_case' });
 	await refuseNewer(db as unknown as Db, migrationsDir);
 	await migrate(db, { migrationsFolder: migrationsDir });
+	await ensureCounted(db as unknown as Db);
 	await ensureHousehold(db as unknown as Db);
 	return db as unknown as Db;
 }

@@ -7,6 +7,7 @@ import pg from 'pg';
 import { ensureHousehold } from '../writes/household.ts';
 import type { Db } from './db.ts';
 import * as schema from './schema/index.ts';
+import { DatabaseUnsound, ensureCounted, soundAtStart } from './soundness/index.ts';
 import { NewerDatabase, refuseNewer } from './newer.ts';
 import { makeTapsTable, onceAmong } from './taps.ts';
 import type { Together } from './together.ts';
@@ -56,7 +57,9 @@ export async function openServer(url: string, migrationsDir: string): Promise<On
 		const db = drizzle(pool, { schema, casing: 'snake_case' });
 		await held('migrations', async () => {
 			await refuseNewer(db as unknown as Db, migrationsDir);
+			await soundAtStart(db as unknown as Db, 'on the server');
 			await migrate(db, { migrationsFolder: migrationsDir });
+			await ensureCounted(db as unknown as Db);
 			await ensureHousehold(db as unknown as Db);
 			await pool.query(makeTapsTable);
 		});
@@ -85,7 +88,7 @@ export async function openServer(url: string, migrationsDir: string): Promise<On
 		};
 	} catch (error) {
 		await Promise.allSettled([locks.end(), pool.end()]);
-		if (error instanceof NewerDatabase) throw error;
+		if (error instanceof NewerDatabase || error instanceof DatabaseUnsound) throw error;
 		throw new ServerUnreachable((error as Error).message || String(error));
 	}
 }

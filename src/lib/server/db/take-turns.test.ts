@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { openDump } from './scratch.ts';
+import { openDump } from './open-dump.ts';
 import { takingTurns } from './take-turns.ts';
 
 describe('a database within the process that is asked long questions', () => {

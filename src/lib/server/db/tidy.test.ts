@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
-import { openDump } from './scratch.ts';
+import { openDump } from './open-dump.ts';
 import { migrated } from './open.ts';
 import { tidyTables } from './tidy.ts';
 

@@ -1,12 +1,13 @@
 import { join } from 'node:path';
 import { copiesDir, listCopies } from '../copies/copy-folder.ts';
+import { provenOf, troubleInside } from '../copies/proven.ts';
 import { troubleWith } from '../copies/sound-copy.ts';
 import { bad, good, type Finding } from './finding.ts';
 
 const dayMs = 86_400_000;
 const oldDays = 8;
 
-/** Looks every copy over (each carries its checksum); gives the newest that is sound. */
+/** Looks every copy over (each carries its checksum) and opens the newest; gives the newest that is whole to its last row. */
 export async function ofCopies(
 	dataDir: string,
 	nowMs: number
@@ -14,8 +15,13 @@ export async function ofCopies(
 	const findings: Finding[] = [];
 	let newestSound: { name: string; madeAtMs: number } | null = null;
 	const copies = await listCopies(dataDir);
+	const proven = await provenOf(copiesDir(dataDir));
 	for (const copy of copies) {
-		const trouble = await troubleWith(join(copiesDir(dataDir), copy.name));
+		const path = join(copiesDir(dataDir), copy.name);
+		// the newest is opened, and those before it until one is whole
+		const trouble =
+			(await troubleWith(path)) ??
+			(newestSound || proven.has(copy.name) ? null : await troubleInside(path));
 		if (trouble)
 			findings.push(
 				bad(`The safe copy copies/${copy.name} is damaged (${trouble}); do not use it, delete it.`)

@@ -3,7 +3,7 @@ import { PGlite } from '@electric-sql/pglite';
 import { amcheck } from '@electric-sql/pglite/contrib/amcheck';
 import { NodeFS } from '@electric-sql/pglite/nodefs';
 import { migrated } from '../db/open.ts';
-import { openDump } from '../db/scratch.ts';
+import { openDump } from '../db/open-dump.ts';
 import { ofData } from './data.ts';
 import { bad, doesNotOpen, good, reasonOf, type Finding } from './finding.ts';
 import { againstCopy, countsOf, ofTables } from './tables.ts';

@@ -3,7 +3,7 @@ import { answerCoreRequest } from '../../workers/core-jobs.ts';
 import type { Compute } from '../core-worker.ts';
 import type { Db } from '../db/db.ts';
 import { migrated } from '../db/open.ts';
-import { openDump } from '../db/scratch.ts';
+import { openDump } from '../db/open-dump.ts';
 import { openServer } from '../db/server.ts';
 import { ownDatabase } from './own-database.ts';
 import type { DishForm } from '../services/dishes/write-dish.ts';

@@ -1,6 +1,7 @@
-import { openDump } from '../../db/scratch.ts';
+import { openDump } from '../../db/open-dump.ts';
 import { migrated, type Opened } from '../../db/open.ts';
 import { reasonOf, type Proof } from '../../proof.ts';
+import { mustBeSound } from '../../db/soundness/index.ts';
 import { exportAll } from '../../queries/backup.ts';
 import { importAll } from '../../writes/backup.ts';
 import { pagesToProve } from './pages-to-prove.ts';
@@ -20,6 +21,7 @@ export async function openToProve(
 		if ('backup' in asked || !asked.proven) proof.pages = await pagesToProve(db);
 		return {
 			db,
+			sound: () => mustBeSound(db, 'that is proven'),
 			dump: {
 				kind: 'tar',
 				into: () => Promise.reject(new Error('what is being proven is not copied'))

@@ -5,7 +5,7 @@ import { exportAll } from '../../queries/backup.ts';
 import { aDish } from '../../testing/index.ts';
 import type { Db } from '../../db/db.ts';
 import { migrated } from '../../db/open.ts';
-import { openDump } from '../../db/scratch.ts';
+import { openDump } from '../../db/open-dump.ts';
 import { writeDish } from '../dishes/write-dish.ts';
 import { howFar, proveApart } from './prove-apart.ts';
 
