@@ -5,6 +5,7 @@
 	import { instantText } from '$lib/present/time';
 	import { clock } from '$lib/ui/shell/clock.svelte';
 	import { keptPosts } from '$lib/ui/shell/kept-posts.svelte';
+	import { refusals } from '$lib/ui/shell/refusals.svelte';
 	import { live } from '$lib/ui/shell/live.svelte';
 	import Find from '$lib/ui/shell/Find.svelte';
 	import FindButton from '$lib/ui/shell/FindButton.svelte';
@@ -47,7 +48,16 @@
 {#if !live.here}<p class="away" role="status">{w.rootLayout.noConnection}</p>{/if}
 {#if keptPosts.waiting > 0}<p class="away" role="status">
 		{w.rootLayout.keptPosts({ n: keptPosts.waiting })}
+		{#if keptPosts.needsSignIn}<a class="underline" href="/sign-in">{w.rootLayout.keptSignIn}</a
+			>{/if}
 	</p>{/if}
+{#each refusals.all as refusal (refusal)}<p class="away" role="alert">
+		{w.rootLayout.notTaken({ says: refusal.says, entry: refusal.entry })}
+		<a class="underline" href={refusal.href}>{w.rootLayout.enterAgain}</a>
+		<button type="button" class="underline" onclick={() => refusals.letGo(refusal)}
+			>{w.rootLayout.letGo}</button
+		>
+	</p>{/each}
 {#if drafts.back > 0}<p class="draft" role="status">
 		{w.rootLayout.draftBack}
 		<button type="button" class="underline" onclick={startAfresh}>{w.rootLayout.startAfresh}</button
@@ -80,6 +90,7 @@
 		padding: 6px 24px;
 		font-weight: 600;
 	}
+	.away button,
 	.draft button {
 		min-height: 44px;
 		padding: 0 8px;

@@ -56,9 +56,9 @@ export async function makeCopy(
 	dataDir: string,
 	nowMs: number
 ): Promise<SafeCopy> {
-	await sound();
 	const dir = copiesDir(dataDir);
 	await mkdir(dir, { recursive: true, mode: 0o700 });
+	await sound();
 	const name = `almacen-${new Date(nowMs).toISOString().replaceAll(':', '-')}.${dump.kind}.gz`;
 	const path = join(dir, name);
 	await fillWhole(path, (unfinished) => dump.into(unfinished));

@@ -2,8 +2,9 @@ import assert from 'node:assert/strict';
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { after, before, describe, it } from 'node:test';
+import { after, before, describe, it, mock } from 'node:test';
 import { sql } from 'drizzle-orm';
+import pg from 'pg';
 import { copiesDir, makeCopy } from '../copies/copy-folder.ts';
 import { dumpServer } from '../copies/dump-server.ts';
 import { proveCopy } from '../copies/proven.ts';
@@ -67,6 +68,36 @@ describe('several processes on one PostgreSQL server', { skip, timeout: 60_000 }
 		one.together.tell('again');
 		await until(() => heard.includes('again'));
 		assert.deepEqual(heard, ['{"topic":"day"}', 'again']);
+	});
+
+	it('after the database was away each process is back on one connection, however often it asked', async () => {
+		const listeners = async () =>
+			(
+				await own.admin.query<{ n: number }>(
+					`select count(*)::int as n from pg_stat_activity where datname = $1 and query like 'listen%'`,
+					[own.name]
+				)
+			).rows[0].n;
+		assert.equal(await listeners(), 2);
+		const asked = mock.method(pg.Client.prototype, 'connect');
+		const allow = (yes: boolean) =>
+			own.admin.query(`alter database ${own.name} allow_connections ${yes}`);
+		for (let round = 0; round < 3; round++) {
+			await allow(false);
+			await own.admin.query(
+				`select pg_terminate_backend(pid) from pg_stat_activity where datname = $1 and query like 'listen%'`,
+				[own.name]
+			);
+			const before = asked.mock.callCount();
+			// both ask in vain, more than once
+			await until(() => asked.mock.callCount() >= before + 5);
+			await allow(true);
+			let back = 0;
+			while (back < 2) back = await listeners();
+			assert.equal(back, 2);
+		}
+		asked.mock.restore();
+		one.together.tell('back');
 	});
 
 	it('under one name one works at a time, of either process', async () => {

@@ -19,7 +19,10 @@ const mostConnections = 10;
 /** Connections that only hold a lock. */
 const mostLocks = 5;
 const channel = 'almacen_changes';
-const againMs = 1_000;
+const againMs = 500;
+const mostPauseMs = 2_000;
+/** A server that is there answers sooner. */
+const patienceMs = 3_000;
 const electionMs = 5_000;
 
 /** The server does not answer, or does not let anybody in. */
@@ -128,6 +131,8 @@ class Ears {
 	private readonly me = randomUUID();
 	private client: pg.Client | null = null;
 	private closed = false;
+	private attempt: NodeJS.Timeout | null = null;
+	private pauseMs = againMs;
 	private told: (text: string) => void = () => undefined;
 	private missed: () => void = () => undefined;
 
@@ -145,30 +150,49 @@ class Ears {
 	}
 
 	async open(): Promise<void> {
-		const client = new pg.Client({ connectionString: this.url, keepAlive: true });
+		const client = new pg.Client({
+			connectionString: this.url,
+			keepAlive: true,
+			connectionTimeoutMillis: patienceMs
+		});
 		client.on('notification', ({ payload = '' }) => {
 			const [from, ...text] = payload.split(' ');
 			if (from !== this.me) this.told(text.join(' '));
 		});
 		client.on('error', () => undefined);
-		client.on('end', () => this.again());
-		await client.connect();
-		await client.query(`listen ${channel}`);
+		client.on('end', () => {
+			// one that never came up is told of by its promise
+			if (this.client !== client) return;
+			this.client = null;
+			this.again();
+		});
+		try {
+			await client.connect();
+			await client.query(`listen ${channel}`);
+		} catch (error) {
+			await client.end().catch(() => undefined);
+			throw error;
+		}
 		this.client = client;
+		this.pauseMs = againMs;
 	}
 
+	/** One attempt at a time, each after a longer pause than the last. */
 	private again(): void {
-		if (this.closed) return;
-		setTimeout(() => {
+		if (this.closed || this.attempt) return;
+		this.attempt = setTimeout(() => {
+			this.attempt = null;
 			this.open().then(
 				() => this.missed(),
 				() => this.again()
 			);
-		}, againMs).unref();
+		}, this.pauseMs).unref();
+		this.pauseMs = Math.min(mostPauseMs, this.pauseMs * 1.5);
 	}
 
 	async close(): Promise<void> {
 		this.closed = true;
+		if (this.attempt) clearTimeout(this.attempt);
 		await this.client?.end();
 	}
 }

@@ -1,7 +1,10 @@
 import type { SubmitFunction } from '@sveltejs/kit';
+import { deserialize } from '$app/forms';
 import { invalidateAll } from '$app/navigation';
 import type { IDBPDatabase } from 'idb';
 import { clock } from './clock.svelte';
+import { fateOf, type Fate } from './fate';
+import { refusals } from './refusals.svelte';
 import { whenOnline } from './when-online';
 
 /** A form that could not be sent: where to, and what stood in it. */
@@ -20,6 +23,8 @@ const store = 'posts';
 class KeptPosts {
 	/** how many wait */
 	waiting = $state(0);
+	/** the household asks who this is before it takes them */
+	needsSignIn = $state(false);
 	private database: Promise<IDBPDatabase> | null = null;
 	private sending = false;
 
@@ -50,6 +55,7 @@ class KeptPosts {
 	private async send(): Promise<void> {
 		if (this.sending) return;
 		this.sending = true;
+		let sent = false;
 		try {
 			const db = await this.open();
 			const keys = await db.getAllKeys(store);
@@ -58,12 +64,22 @@ class KeptPosts {
 				const { action, fields } = (await db.get(store, key)) as KeptPost;
 				const body = new FormData();
 				for (const [name, value] of fields) body.append(name, value);
-				await fetch(action, { method: 'POST', body, headers: { 'x-sveltekit-action': 'true' } });
-				// what the server refuses now it would refuse again
+				const answer = await fetch(action, {
+					method: 'POST',
+					body,
+					headers: { 'x-sveltekit-action': 'true' }
+				});
+				const { fate, says } = await toldBy(answer);
+				this.needsSignIn = answer.status === 401;
+				// those behind it come after it, when it has been taken
+				if (fate === 'later') break;
+				if (fate === 'refused')
+					refusals.add({ says, entry: entryText(fields), href: pageOf(action) });
 				await db.delete(store, key);
 				this.waiting--;
+				sent = true;
 			}
-			if (keys.length > 0) await invalidateAll();
+			if (sent) await invalidateAll();
 		} catch (error) {
 			// still no connection: they wait, and the page says so
 			if (!(error instanceof TypeError)) throw error;
@@ -72,6 +88,37 @@ class KeptPosts {
 		}
 	}
 }
+
+/** What an answer says of the entry: a form's answer names its status inside; what is no form's answer (a proxy's page) goes by its own. */
+async function toldBy(answer: Response): Promise<{ fate: Fate; says: string }> {
+	const text = await answer.text();
+	if (!text.startsWith('{')) return { fate: fateOf(answer.status), says: text.slice(0, 200) };
+	const result = deserialize(text);
+	if (result.type === 'failure')
+		return { fate: fateOf(result.status), says: firstText(result.data) ?? String(result.status) };
+	if (result.type === 'error')
+		return { fate: fateOf(result.status ?? answer.status), says: String(result.error?.message) };
+	return { fate: 'taken', says: '' };
+}
+
+/** The first sentence in what a form was answered. */
+function firstText(data: unknown): string | null {
+	if (typeof data === 'string') return data.includes(' ') ? data : null;
+	if (typeof data !== 'object' || data === null) return null;
+	for (const part of Object.values(data)) {
+		const text = firstText(part);
+		if (text) return text;
+	}
+	return null;
+}
+
+/** What stood in it, for the one who entered it. */
+const entryText = (fields: KeptPost['fields']): string =>
+	fields
+		.filter(([name, value]) => value !== '' && name !== 'saidAtMs')
+		.map(([, value]) => value)
+		.join(', ');
+const pageOf = (action: string): string => new URL(action, location.href).pathname;
 
 export const keptPosts = new KeptPosts();
 
@@ -83,7 +130,7 @@ export function keptWhenAway(inner: SubmitFunction, kept: () => void): SubmitFun
 		const after = await inner(input);
 		return async (answered) => {
 			const { result } = answered;
-			if (result.type === 'error' && result.error instanceof TypeError) {
+			if (result.type === 'error' && fateOf(result.status ?? 0) === 'later') {
 				const fields = [...formData].flatMap(([name, value]): [string, string][] =>
 					typeof value === 'string' ? [[name, value]] : []
 				);

@@ -1,4 +1,6 @@
 import { browser } from '$app/environment';
+import { fateOf } from './fate';
+import { refusals } from './refusals.svelte';
 import { whenOnline } from './when-online';
 
 const tryAgainMs = 5_000;
@@ -14,6 +16,8 @@ export class Outbox<T> {
 	private readonly keyOf: (entry: T) => string;
 	private readonly arrived: (answer: unknown) => void | Promise<void>;
 	private sending = false;
+	/** what was refused among others is sent by itself, so that the rest goes on */
+	private oneByOne = false;
 	/** keys of entries the server has, whose answer is not taken in yet */
 	private answered = $state<string[]>([]);
 
@@ -49,27 +53,32 @@ export class Outbox<T> {
 
 	/** One request at a time, the next one as soon as there is more; an entry is let go when the answer to it has been taken in. */
 	private async send(): Promise<void> {
-		const sent = ($state.snapshot(this.waiting) as T[]).filter(
+		const unsent = ($state.snapshot(this.waiting) as T[]).filter(
 			(entry) => !this.answered.includes(this.keyOf(entry))
 		);
+		const sent = this.oneByOne ? unsent.slice(0, 1) : unsent;
 		if (sent.length === 0 || this.sending) return;
 		this.sending = true;
-		let ok = false;
+		let goesOn = false;
 		try {
 			const answer = await fetch(this.path, {
 				method: 'POST',
 				headers: { 'content-type': 'application/json' },
 				body: JSON.stringify(sent)
 			});
-			ok = answer.ok;
-			if (ok) void this.letGo(sent.map(this.keyOf), await answer.json());
+			const fate = fateOf(answer.status);
+			goesOn = fate !== 'later';
+			if (fate === 'taken') void this.letGo(sent.map(this.keyOf), await answer.json());
+			else if (fate === 'refused' && sent.length > 1) this.oneByOne = true;
+			else if (fate === 'refused') this.refuse(sent[0], messageIn(await answer.text()));
 		} catch (error) {
 			// no connection: the entries wait, and the page says so
 			if (!(error instanceof TypeError)) throw error;
 		} finally {
 			this.sending = false;
 		}
-		if (ok) await this.send();
+		if (goesOn) await this.send();
+		else this.oneByOne = false;
 	}
 
 	private async letGo(keys: string[], answer: unknown): Promise<void> {
@@ -80,7 +89,25 @@ export class Outbox<T> {
 		this.keep();
 	}
 
+	private refuse(entry: T, says: string): void {
+		refusals.add({
+			says: says.slice(0, 200),
+			entry: JSON.stringify(entry),
+			href: location.pathname
+		});
+		this.waiting = this.waiting.filter((other) => this.keyOf(other) !== this.keyOf(entry));
+		this.keep();
+	}
+
 	private keep(): void {
 		localStorage.setItem(this.storageKey, JSON.stringify(this.waiting));
 	}
+}
+
+/** What a refusal says, as the framework words it. */
+function messageIn(text: string): string {
+	const said: unknown = text.startsWith('{') ? JSON.parse(text) : text;
+	return typeof said === 'object' && said !== null && 'message' in said
+		? String(said.message)
+		: text;
 }

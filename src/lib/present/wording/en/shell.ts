@@ -50,6 +50,11 @@ export const rootLayout = {
 			one: 'One entry waits on this device for the connection.',
 			other: `${n} entries wait on this device for the connection.`
 		}),
+	keptSignIn: 'Sign in: they are sent then.',
+	notTaken: ({ says, entry }: { says: Shown; entry: Shown }) =>
+		`An entry kept on this device was not taken: ${says} It was: ${entry}.`,
+	enterAgain: 'Enter it again',
+	letGo: 'Let it go',
 	lapse: ({ times }: { times: Shown }) => `Trying out: time runs ${times} times faster.`
 };
 
