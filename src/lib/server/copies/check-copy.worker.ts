@@ -1,6 +1,5 @@
 import { parentPort } from 'node:worker_threads';
-import { drizzle } from 'drizzle-orm/pglite';
-import type { Db } from '../db/db.ts';
+import { ofClient } from '../db/of-client.ts';
 import { openDump } from '../db/open-dump.ts';
 import { mustBeSound } from '../db/soundness/sound.ts';
 import type { ThreadReply } from '../worker-thread.ts';
@@ -9,7 +8,7 @@ import type { ThreadReply } from '../worker-thread.ts';
 async function check(file: string): Promise<void> {
 	const client = await openDump(file);
 	try {
-		await mustBeSound(drizzle(client) as unknown as Db, 'of this copy');
+		await mustBeSound(ofClient(client), 'of this copy');
 	} finally {
 		await client.close();
 	}

@@ -17,6 +17,14 @@ export interface Dump {
 	into(file: string): Promise<void>;
 }
 
+/** A database that safe copies are made of. */
+export interface Copied {
+	/** everything there is */
+	readonly dump: Dump;
+	/** throws `DatabaseUnsound` where it has lost something */
+	sound(): Promise<void>;
+}
+
 export interface SafeCopy {
 	name: string;
 	madeAtMs: number;
@@ -48,11 +56,11 @@ export async function listCopies(dataDir: string): Promise<SafeCopy[]> {
 }
 
 /**
- * Writes a dump of the whole database beside the data and forces it to the disk, if it is sound (throws `DatabaseUnsound`); then drops what need not be kept any
- * more. A half-written copy never has a copy's name.
+ * Writes a dump of the whole database beside the data and forces it to the disk; then drops what need not be kept any more. A
+ * half-written copy never has a copy's name. Throws `DatabaseUnsound`: of a database that lost something no copy is made.
  */
 export async function makeCopy(
-	{ dump, sound }: { readonly dump: Dump; sound(): Promise<void> },
+	{ dump, sound }: Copied,
 	dataDir: string,
 	nowMs: number
 ): Promise<SafeCopy> {

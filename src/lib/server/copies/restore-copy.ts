@@ -1,11 +1,10 @@
 import { existsSync } from 'node:fs';
 import { mkdir, readFile, rename, rm } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
-import { drizzle } from 'drizzle-orm/pglite';
-import type { Db } from '../db/db.ts';
 import { openDurable } from '../db/durable-fs.ts';
 import { lockDataFolder } from '../db/lock.ts';
-import { checkRows, DatabaseUnsound, forgetLastSeen } from '../db/soundness/index.ts';
+import { ofClient } from '../db/of-client.ts';
+import { forgetLastSeen, mustBeSound } from '../db/soundness/index.ts';
 import { syncPath, syncTree } from '../sync-tree.ts';
 import { troubleWith } from './sound-copy.ts';
 
@@ -58,8 +57,7 @@ async function unpack(file: string, intoDir: string): Promise<{ dishes: number; 
 	try {
 		const dump = new Blob([new Uint8Array(await readFile(file))]);
 		const client = await openDurable(intoDir, { loadDataDir: dump });
-		const { counts, unsound } = await checkRows(drizzle(client) as unknown as Db);
-		if (unsound.length > 0) throw new DatabaseUnsound('in it', unsound);
+		const counts = await mustBeSound(ofClient(client), 'in it');
 		const found = { dishes: counts.dishes ?? 0, packs: counts.packs ?? 0 };
 		await client.close();
 		return found;

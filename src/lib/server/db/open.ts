@@ -7,7 +7,7 @@ import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
 import { syncPath, syncTree } from '../sync-tree.ts';
 import { ensureHousehold } from '../writes/household.ts';
-import { copiesDir, sweepParts, type Dump } from '../copies/copy-folder.ts';
+import { copiesDir, sweepParts, type Copied } from '../copies/copy-folder.ts';
 import { archiveFolder } from '../copies/archive-folder.ts';
 import { dumpServer } from '../copies/dump-server.ts';
 import {
@@ -18,6 +18,7 @@ import {
 	soundAtStart
 } from './soundness/index.ts';
 import { refuseNewer } from './newer.ts';
+import { ofClient } from './of-client.ts';
 import { openServer } from './server.ts';
 import { setTogether } from './together.ts';
 import { openDurable } from './durable-fs.ts';
@@ -25,12 +26,8 @@ import { lockDataFolder } from './lock.ts';
 import { tidyTables } from './tidy.ts';
 import * as schema from './schema/index.ts';
 
-export interface Opened {
+export interface Opened extends Copied {
 	readonly db: Db;
-	/** everything there is, for a safe copy */
-	readonly dump: Dump;
-	/** throws `DatabaseUnsound` where it has lost something */
-	sound(): Promise<void>;
 	/** room of what is gone, and what the planner goes by; a server sees to that itself and has none */
 	tidy?(): Promise<void>;
 	close(): Promise<void>;
@@ -126,11 +123,10 @@ export async function openDatabase(options: OpenOptions): Promise<OpenedFolder> 
 			? await makeDatabase(dir, pgDir, options.preparedDump)
 			: await openExisting(dir, pgDir);
 		const where = `in ${dir}`;
-		const asItWas = drizzle(client) as unknown as Db;
 		try {
 			// a damaged index keeps its table from being read at all, and holds nothing that the table does not
 			await mendIndexes(client);
-			await soundAtStart(asItWas, where, dir);
+			await soundAtStart(ofClient(client), where, dir);
 		} catch (error) {
 			await client.close();
 			throw error;
@@ -166,7 +162,7 @@ export async function openDatabase(options: OpenOptions): Promise<OpenedFolder> 
 export async function openOnServer(url: string, migrationsDir: string): Promise<Opened> {
 	const { db, together, close } = await openServer(url, migrationsDir);
 	setTogether(together);
-	const sound = () => mustBeSound(db, 'on the server');
+	const sound = async () => void (await mustBeSound(db, 'on the server'));
 	return { db, close, sound, dump: { kind: 'sql', into: (file) => dumpServer(url, file) } };
 }
 

@@ -3,7 +3,7 @@ import { deserialize } from '$app/forms';
 import { invalidateAll } from '$app/navigation';
 import type { IDBPDatabase } from 'idb';
 import { clock } from './clock.svelte';
-import { fateOf, type Fate } from './fate';
+import { fateOf, formTold, toldBy, type FormAnswer } from './fate';
 import { refusals } from './refusals.svelte';
 import { whenOnline } from './when-online';
 
@@ -69,7 +69,9 @@ class KeptPosts {
 					body,
 					headers: { 'x-sveltekit-action': 'true' }
 				});
-				const { fate, says } = await toldBy(answer);
+				const { fate, says } = toldBy(answer.status, await answer.text(), (text) =>
+					formTold(deserialize(text) as FormAnswer, answer.status)
+				);
 				this.needsSignIn = answer.status === 401;
 				// those behind it come after it, when it has been taken
 				if (fate === 'later') break;
@@ -87,29 +89,6 @@ class KeptPosts {
 			this.sending = false;
 		}
 	}
-}
-
-/** What an answer says of the entry: a form's answer names its status inside; what is no form's answer (a proxy's page) goes by its own. */
-async function toldBy(answer: Response): Promise<{ fate: Fate; says: string }> {
-	const text = await answer.text();
-	if (!text.startsWith('{')) return { fate: fateOf(answer.status), says: text.slice(0, 200) };
-	const result = deserialize(text);
-	if (result.type === 'failure')
-		return { fate: fateOf(result.status), says: firstText(result.data) ?? String(result.status) };
-	if (result.type === 'error')
-		return { fate: fateOf(result.status ?? answer.status), says: String(result.error?.message) };
-	return { fate: 'taken', says: '' };
-}
-
-/** The first sentence in what a form was answered. */
-function firstText(data: unknown): string | null {
-	if (typeof data === 'string') return data.includes(' ') ? data : null;
-	if (typeof data !== 'object' || data === null) return null;
-	for (const part of Object.values(data)) {
-		const text = firstText(part);
-		if (text) return text;
-	}
-	return null;
 }
 
 /** What stood in it, for the one who entered it. */

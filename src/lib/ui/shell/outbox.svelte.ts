@@ -1,5 +1,5 @@
 import { browser } from '$app/environment';
-import { fateOf } from './fate';
+import { fateOf, toldBy } from './fate';
 import { refusals } from './refusals.svelte';
 import { whenOnline } from './when-online';
 
@@ -66,11 +66,16 @@ export class Outbox<T> {
 				headers: { 'content-type': 'application/json' },
 				body: JSON.stringify(sent)
 			});
-			const fate = fateOf(answer.status);
+			const text = await answer.text();
+			let said: unknown;
+			const { fate, says } = toldBy(answer.status, text, () => {
+				said = JSON.parse(text);
+				return { fate: fateOf(answer.status), says: messageIn(said) };
+			});
 			goesOn = fate !== 'later';
-			if (fate === 'taken') void this.letGo(sent.map(this.keyOf), await answer.json());
+			if (fate === 'taken') void this.letGo(sent.map(this.keyOf), said);
 			else if (fate === 'refused' && sent.length > 1) this.oneByOne = true;
-			else if (fate === 'refused') this.refuse(sent[0], messageIn(await answer.text()));
+			else if (fate === 'refused') this.refuse(sent[0], says);
 		} catch (error) {
 			// no connection: the entries wait, and the page says so
 			if (!(error instanceof TypeError)) throw error;
@@ -90,11 +95,7 @@ export class Outbox<T> {
 	}
 
 	private refuse(entry: T, says: string): void {
-		refusals.add({
-			says: says.slice(0, 200),
-			entry: JSON.stringify(entry),
-			href: location.pathname
-		});
+		refusals.add({ says, entry: JSON.stringify(entry), href: location.pathname });
 		this.waiting = this.waiting.filter((other) => this.keyOf(other) !== this.keyOf(entry));
 		this.keep();
 	}
@@ -105,9 +106,5 @@ export class Outbox<T> {
 }
 
 /** What a refusal says, as the framework words it. */
-function messageIn(text: string): string {
-	const said: unknown = text.startsWith('{') ? JSON.parse(text) : text;
-	return typeof said === 'object' && said !== null && 'message' in said
-		? String(said.message)
-		: text;
-}
+const messageIn = (said: unknown): string =>
+	typeof said === 'object' && said !== null && 'message' in said ? String(said.message) : '';

@@ -1,4 +1,5 @@
 import { sql } from 'drizzle-orm';
+import { reasonOf } from '../../proof.ts';
 import type { Db } from '../db.ts';
 import { rawRows } from '../raw-rows.ts';
 import { countedTables, countsTable, isCountedYet, type Counts } from './row-counts.ts';
@@ -15,10 +16,8 @@ export interface Checked {
 	unsound: Unsound[];
 }
 
-const reasonOf = (error: unknown): string => {
-	const cause = error instanceof Error && error.cause instanceof Error ? error.cause : error;
-	return (cause instanceof Error ? cause.message : String(cause)).split('\n')[0].slice(0, 200);
-};
+/** Short enough for a sentence. */
+const wordOf = (error: unknown): string => reasonOf(error).split('\n')[0].slice(0, 200);
 
 /**
  * Reads every row of every table to its last byte (each page has a checksum that the database looks at), also what big values keep
@@ -41,7 +40,7 @@ export async function checkRows(db: Db): Promise<Checked> {
 			counts[table] = n;
 			if (expected !== null && expected !== n) unsound.push({ table, why: { found: n, expected } });
 		} catch (error) {
-			unsound.push({ table, why: { error: reasonOf(error) } });
+			unsound.push({ table, why: { error: wordOf(error) } });
 		}
 	}
 	return { counts, unsound };
@@ -63,7 +62,7 @@ async function countsAreThere(
 			unsound.push({ table: countsTable, why: { found: 0, expected: tables.length } });
 		return true;
 	} catch (error) {
-		unsound.push({ table: countsTable, why: { error: reasonOf(error) } });
+		unsound.push({ table: countsTable, why: { error: wordOf(error) } });
 		return false;
 	}
 }

@@ -1,7 +1,7 @@
 import type { PGlite } from '@electric-sql/pglite';
 import { log, logFailure } from '../../log.ts';
 
-const btrees = `select c.relname as name from pg_index i join pg_class c on c.oid = i.indexrelid join pg_am m on m.oid = c.relam
+const btrees = `select quote_ident(c.relname) as name from pg_index i join pg_class c on c.oid = i.indexrelid join pg_am m on m.oid = c.relam
 	join pg_namespace n on n.oid = c.relnamespace where n.nspname = 'public' and m.amname = 'btree' order by 1`;
 
 /**
@@ -17,24 +17,21 @@ export async function mendIndexes(client: PGlite): Promise<string[]> {
 	const mended: string[] = [];
 	for (const { name } of rows) {
 		try {
-			await client.query('select bt_index_check(to_regclass(quote_ident($1)), false)', [name]);
+			await client.query('select bt_index_check($1::regclass, false)', [name]);
 		} catch (error) {
 			log.warn({ index: name, why: (error as Error).message }, 'an index is damaged');
 			// a table that does not let its index be made is told of when its rows are read
 			const isMade = await client
-				.exec(`reindex index "${name.replaceAll('"', '""')}"`)
+				.exec(`reindex index ${name}`)
 				.then(() => true, logFailure('it could not be made anew', { index: name }));
-			if (!isMade) continue;
-			mended.push(name);
+			if (isMade) mended.push(name);
 		}
 	}
 	return mended;
 }
 
 const areSound = (client: PGlite): Promise<boolean> =>
-	client
-		.query(`select bt_index_check(to_regclass(quote_ident(name)), false) from (${btrees}) b`)
-		.then(
-			() => true,
-			() => false
-		);
+	client.query(`select bt_index_check(name::regclass, false) from (${btrees}) b`).then(
+		() => true,
+		() => false
+	);

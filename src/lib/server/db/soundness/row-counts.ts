@@ -42,6 +42,13 @@ begin
 	return null;
 end $$`);
 
+/** Name of each, the deed it comes after, and how the rows it moved are called. */
+const triggers = [
+	['counted_in', 'insert', 'referencing new table as moved'],
+	['counted_out', 'delete', 'referencing old table as moved'],
+	['counted_emptied', 'truncate', '']
+] as const;
+
 /**
  * Sees to it that the rows of every table are counted by whatever moves them, from now on. A table that is new here is counted once;
  * with `anew` all are, as they are now (what was lost is accepted).
@@ -66,17 +73,10 @@ export async function ensureCounted(db: Db, { anew = false } = {}): Promise<void
 				sql`insert into ${quoted(countsTable)} (name, n) select ${table}, count(*) from ${quoted(table)}
 				on conflict (name) do update set n = excluded.n`
 			);
-			for (const [name, when] of [
-				['counted_in', 'after insert on %t referencing new table as moved'],
-				['counted_out', 'after delete on %t referencing old table as moved'],
-				['counted_emptied', 'after truncate on %t']
-			])
+			for (const [name, deed, moved] of triggers)
 				await on.execute(
-					sql`create or replace trigger ${quoted(name)} ${sql.join(
-						when
-							.split('%t')
-							.flatMap((part, i) => (i === 0 ? [sql.raw(part)] : [quoted(table), sql.raw(part)]))
-					)} for each statement execute function count_rows()`
+					sql`create or replace trigger ${quoted(name)} after ${sql.raw(deed)} on ${quoted(table)} ${sql.raw(moved)}
+					for each statement execute function count_rows()`
 				);
 		}
 	});

@@ -1,13 +1,14 @@
 import type { Db } from '../db.ts';
 import { checkRows } from './check-rows.ts';
-import { ensureCounted } from './row-counts.ts';
+import { ensureCounted, type Counts } from './row-counts.ts';
 import { isBehind } from './last-seen.ts';
 import { acceptLoss, DatabaseBehind, DatabaseUnsound } from './unsound.ts';
 
-/** Throws `DatabaseUnsound` where a table cannot be read whole, or holds other rows than the deeds so far left in it. */
-export async function mustBeSound(db: Db, where: string): Promise<void> {
-	const { unsound } = await checkRows(db);
+/** How many rows each table has. Throws `DatabaseUnsound` where one cannot be read whole, or holds other rows than the deeds so far left in it. */
+export async function mustBeSound(db: Db, where: string): Promise<Counts> {
+	const { counts, unsound } = await checkRows(db);
 	if (unsound.length > 0) throw new DatabaseUnsound(where, unsound);
+	return counts;
 }
 
 /**

@@ -21,7 +21,7 @@ export async function openToProve(
 		if ('backup' in asked || !asked.proven) proof.pages = await pagesToProve(db);
 		return {
 			db,
-			sound: () => mustBeSound(db, 'that is proven'),
+			sound: async () => void (await mustBeSound(db, 'that is proven')),
 			dump: {
 				kind: 'tar',
 				into: () => Promise.reject(new Error('what is being proven is not copied'))
